@@ -1,0 +1,56 @@
+package neattrace.export;
+
+import java.util.List;
+import neattrace.flat.Swatch;
+import neattrace.flat.layer.FlatLayer;
+import neattrace.geom.Outline;
+import neattrace.job.pipeline.Drawing;
+import neattrace.press.BlackRule;
+import neattrace.press.colour.Rgb;
+import neattrace.press.profile.PressProfile;
+
+/**
+ * Finished art on its page, in mm, ready to be written in any format.
+ *
+ * @param title of the drawing
+ * @param widthMm of the page
+ * @param heightMm of the page
+ * @param layers flats, lowest first
+ * @param lines the ink, over all flats
+ * @param black how the ink is printed
+ * @param press how builds look
+ */
+public record Artwork(
+        String title,
+        double widthMm,
+        double heightMm,
+        List<FlatLayer> layers,
+        List<Outline> lines,
+        BlackRule black,
+        PressProfile press) {
+
+    /** The ink's colour on screen and in files for screens. */
+    public static final Rgb SCREEN_BLACK = new Rgb(0, 0, 0);
+
+    public Artwork {
+        layers = List.copyOf(layers);
+        lines = List.copyOf(lines);
+    }
+
+    /** The art of a computed drawing. */
+    public static Artwork of(Drawing drawing, PressProfile press) {
+        return new Artwork(
+                drawing.job().title(),
+                drawing.widthMm(),
+                drawing.heightMm(),
+                drawing.layers(),
+                drawing.lines(),
+                drawing.job().black(),
+                press);
+    }
+
+    /** A layer's name: the swatch's name and its hex code on screen. */
+    public String layerName(Swatch swatch) {
+        return swatch.name() + " " + press.preview(swatch.build()).hex();
+    }
+}

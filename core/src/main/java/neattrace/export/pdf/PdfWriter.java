@@ -1,0 +1,129 @@
+package neattrace.export.pdf;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import neattrace.export.Artwork;
+import neattrace.flat.layer.FlatLayer;
+import neattrace.geom.Outline;
+import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.color.PDOutputIntent;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.util.Matrix;
+
+/**
+ * Writes art as a one-page PDF in ink values.
+ *
+ * <p>From below: one layer for each swatch, running beneath the lines; for rich black a layer with
+ * the cyan, magenta and yellow of the black; the lines in solid black, set to overprint so that
+ * what lies beneath is kept.
+ */
+public final class PdfWriter {
+
+    private static final double POINTS_PER_MM = 72 / 25.4;
+
+    private final Artwork art;
+    private final PDOptionalContentProperties groups = new PDOptionalContentProperties();
+
+    private PdfWriter(Artwork art) {
+        this.art = art;
+    }
+
+    /** Writes {@code art} to {@code out}, which stays open. */
+    public static void write(Artwork art, OutputStream out) throws IOException {
+        new PdfWriter(art).write(out);
+    }
+
+    private void write(OutputStream out) throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PDDocumentInformation information = document.getDocumentInformation();
+            information.setTitle(art.title());
+            information.setCreator("Neat Trace");
+            document.getDocumentCatalog().setOCProperties(groups);
+            intent(document);
+            float width = (float) (art.widthMm() * POINTS_PER_MM);
+            float height = (float) (art.heightMm() * POINTS_PER_MM);
+            PDPage page = new PDPage(new PDRectangle(width, height));
+            document.addPage(page);
+            try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+                float scale = (float) POINTS_PER_MM;
+                content.transform(new Matrix(scale, 0, 0, -scale, 0, height));
+                for (FlatLayer layer : art.layers()) {
+                    flat(content, layer);
+                }
+                black(content);
+            }
+            document.save(out);
+        }
+    }
+
+    private void intent(PDDocument document) throws IOException {
+        PDOutputIntent intent =
+                new PDOutputIntent(document, new ByteArrayInputStream(art.press().bytes()));
+        intent.setInfo("Coated paper, CGATS 001");
+        intent.setOutputCondition("Commercial offset, coated paper");
+        intent.setOutputConditionIdentifier("CGATS TR 001");
+        intent.setRegistryName("http://www.color.org");
+        document.getDocumentCatalog().addOutputIntent(intent);
+    }
+
+    private void flat(PDPageContentStream content, FlatLayer layer) throws IOException {
+        begin(content, art.layerName(layer.swatch()));
+        ink(content, layer.swatch().build());
+        for (int i = 0; i < layer.shape().getNumGeometries(); i++) {
+            PdfPath.append(content, layer.shape().getGeometryN(i));
+            content.fillEvenOdd();
+        }
+        content.endMarkedContent();
+    }
+
+    private void black(PDPageContentStream content) throws IOException {
+        if (art.black() == BlackRule.RICH) {
+            begin(content, "Under the black " + art.black().underlay());
+            ink(content, art.black().underlay());
+            lines(content);
+            content.endMarkedContent();
+        }
+        begin(content, "Lines " + art.black().over());
+        content.saveGraphicsState();
+        PDExtendedGraphicsState overprint = new PDExtendedGraphicsState();
+        overprint.setStrokingOverprintControl(true);
+        overprint.setNonStrokingOverprintControl(true);
+        overprint.setOverprintMode(1);
+        content.setGraphicsStateParameters(overprint);
+        ink(content, art.black().over());
+        lines(content);
+        content.restoreGraphicsState();
+        content.endMarkedContent();
+    }
+
+    private void lines(PDPageContentStream content) throws IOException {
+        for (Outline outline : art.lines()) {
+            PdfPath.append(content, outline);
+            content.fillEvenOdd();
+        }
+    }
+
+    private void begin(PDPageContentStream content, String name) throws IOException {
+        PDOptionalContentGroup group = new PDOptionalContentGroup(name);
+        groups.addGroup(group);
+        content.beginMarkedContent(COSName.OC, group);
+    }
+
+    private static void ink(PDPageContentStream content, Cmyk build) throws IOException {
+        content.setNonStrokingColor(
+                (float) (build.c() / 100),
+                (float) (build.m() / 100),
+                (float) (build.y() / 100),
+                (float) (build.k() / 100));
+    }
+}

@@ -1,0 +1,115 @@
+package neattrace.export.png;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.export.Artwork;
+import neattrace.flat.layer.FlatLayer;
+import neattrace.geom.Outline;
+import neattrace.press.colour.Rgb;
+import org.locationtech.jts.geom.CoordinateSequence;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+
+/** Paints art. Shapes are prepared once, so that painting again at another zoom is cheap. */
+public final class ArtworkPainter {
+
+    /** How much wider flats are painted, in pixels of the target. */
+    private static final float SEAM_PX = 0.6f;
+
+    private record Painted(Shape shape, Rectangle2D bounds, Color colour) {}
+
+    private final List<Painted> flats = new ArrayList<>();
+    private final List<Painted> lines = new ArrayList<>();
+
+    /** Prepares {@code art}. */
+    public ArtworkPainter(Artwork art) {
+        for (FlatLayer layer : art.layers()) {
+            Rgb rgb = art.press().preview(layer.swatch().build());
+            Color colour = new Color(rgb.packed());
+            for (int i = 0; i < layer.shape().getNumGeometries(); i++) {
+                add(flats, path(layer.shape().getGeometryN(i)), colour);
+            }
+        }
+        Color black = new Color(Artwork.SCREEN_BLACK.packed());
+        for (Outline outline : art.lines()) {
+            add(lines, outline.toPath(), black);
+        }
+    }
+
+    private static void add(List<Painted> list, Shape shape, Color colour) {
+        list.add(new Painted(shape, shape.getBounds2D(), colour));
+    }
+
+    private static Shape path(Geometry geometry) {
+        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        if (geometry instanceof Polygon polygon) {
+            ring(path, polygon.getExteriorRing());
+            for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+                ring(path, polygon.getInteriorRingN(i));
+            }
+        }
+        return path;
+    }
+
+    private static void ring(Path2D path, LinearRing ring) {
+        CoordinateSequence points = ring.getCoordinateSequence();
+        path.moveTo(points.getX(0), points.getY(0));
+        for (int i = 1; i < points.size() - 1; i++) {
+            path.lineTo(points.getX(i), points.getY(i));
+        }
+        path.closePath();
+    }
+
+    /**
+     * Paints what is visible.
+     *
+     * @param graphics the target, in pixels
+     * @param toPixels from mm to pixels of the target
+     * @param clip the visible part of the target, pixels
+     * @param withFlats whether colours are painted
+     * @param withLines whether ink is painted
+     */
+    public void paint(
+            Graphics2D graphics,
+            AffineTransform toPixels,
+            Rectangle2D clip,
+            boolean withFlats,
+            boolean withLines) {
+        graphics.setRenderingHint(
+                RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        graphics.setRenderingHint(
+                RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        graphics.setStroke(new BasicStroke(SEAM_PX, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+        if (withFlats) {
+            for (Painted flat : flats) {
+                if (visible(flat, toPixels, clip)) {
+                    Shape shape = toPixels.createTransformedShape(flat.shape);
+                    graphics.setColor(flat.colour);
+                    graphics.fill(shape);
+                    graphics.draw(shape);
+                }
+            }
+        }
+        if (withLines) {
+            for (Painted line : lines) {
+                if (visible(line, toPixels, clip)) {
+                    graphics.setColor(line.colour);
+                    graphics.fill(toPixels.createTransformedShape(line.shape));
+                }
+            }
+        }
+    }
+
+    private static boolean visible(Painted painted, AffineTransform toPixels, Rectangle2D clip) {
+        return toPixels.createTransformedShape(painted.bounds).getBounds2D().intersects(clip);
+    }
+}

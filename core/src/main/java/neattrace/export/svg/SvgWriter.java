@@ -1,0 +1,123 @@
+package neattrace.export.svg;
+
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.Locale;
+import java.util.Set;
+import neattrace.export.Artwork;
+import neattrace.flat.Swatch;
+import neattrace.flat.layer.FlatLayer;
+import neattrace.geom.Outline;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Writes art as SVG: the viewBox is the page in mm; one top-level group with id and title for each
+ * swatch; the lines on top, each piece of ink a path of its own.
+ */
+public final class SvgWriter {
+
+    private final Writer out;
+    private final Artwork art;
+    private final Set<String> ids = new HashSet<>();
+
+    private SvgWriter(Artwork art, Writer out) {
+        this.art = art;
+        this.out = out;
+    }
+
+    /** Writes {@code art} to {@code out}, which stays open. */
+    public static void write(Artwork art, OutputStream out) throws IOException {
+        Writer writer = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
+        new SvgWriter(art, writer).write();
+        writer.flush();
+    }
+
+    private void write() throws IOException {
+        String width = SvgNumber.text(art.widthMm());
+        String height = SvgNumber.text(art.heightMm());
+        out.write("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
+        out.write(
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\""
+                        + width
+                        + "mm\" height=\""
+                        + height
+                        + "mm\" viewBox=\"0 0 "
+                        + width
+                        + " "
+                        + height
+                        + "\">\n");
+        out.write("<title>" + escape(art.title()) + "</title>\n");
+        for (FlatLayer layer : art.layers()) {
+            flat(layer);
+        }
+        lines();
+        out.write("</svg>\n");
+    }
+
+    private void flat(FlatLayer layer) throws IOException {
+        Swatch swatch = layer.swatch();
+        String hex = art.press().preview(swatch.build()).hex();
+        open(art.layerName(swatch), hex, swatch.build().toString());
+        Geometry shape = layer.shape();
+        StringBuilder path = new StringBuilder();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            path.setLength(0);
+            SvgPath.append(path, shape.getGeometryN(i));
+            out.write("<path d=\"" + path + "\"/>\n");
+        }
+        out.write("</g>\n");
+    }
+
+    private void lines() throws IOException {
+        open(
+                "Lines " + Artwork.SCREEN_BLACK.hex(),
+                Artwork.SCREEN_BLACK.hex(),
+                art.black().build().toString());
+        StringBuilder path = new StringBuilder();
+        for (Outline outline : art.lines()) {
+            path.setLength(0);
+            outline.loops().forEach(loop -> SvgPath.append(path, loop));
+            out.write("<path d=\"" + path + "\"/>\n");
+        }
+        out.write("</g>\n");
+    }
+
+    private void open(String name, String hex, String inks) throws IOException {
+        out.write(
+                "<g id=\""
+                        + id(name)
+                        + "\" fill=\""
+                        + hex
+                        + "\" fill-rule=\"evenodd\" stroke=\"none\">\n<title>"
+                        + escape(name)
+                        + "</title>\n<desc>"
+                        + escape(inks)
+                        + "</desc>\n");
+    }
+
+    /** A unique XML id from a name: letters, digits and hyphens, starting with a letter. */
+    private String id(String name) {
+        String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        plain = plain.replaceAll("^-+|-+$", "");
+        String base =
+                plain.isEmpty() || !Character.isLetter(plain.charAt(0)) ? "c-" + plain : plain;
+        String id = base;
+        for (int n = 2; !ids.add(id); n++) {
+            id = base + "-" + n;
+        }
+        return id;
+    }
+
+    private static String escape(String text) {
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;")
+                .replaceAll("[\\x00-\\x08\\x0b\\x0c\\x0e-\\x1f]", "");
+    }
+}

@@ -1,0 +1,92 @@
+package neattrace.flat.layer;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import neattrace.flat.Fill;
+import neattrace.flat.Swatch;
+import neattrace.region.Area;
+import neattrace.region.AreaMap;
+import org.locationtech.jts.coverage.CoverageUnion;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+
+/** Attaches fills to areas and unites the areas of each swatch. */
+public final class LayerBuilder {
+
+    private LayerBuilder() {}
+
+    /**
+     * Which swatch each area has.
+     *
+     * @param map the areas, source px
+     * @param fills the decisions, oldest first; of several in one area the last one counts
+     * @param pxPerMm resolution
+     * @return swatch ids by area label, and the fills that found no area of their own
+     */
+    public static Attachment attach(AreaMap map, List<Fill> fills, double pxPerMm) {
+        Map<Integer, Integer> swatchOf = new TreeMap<>();
+        Map<Integer, Fill> fillOf = new HashMap<>();
+        List<Fill> lost = new ArrayList<>();
+        for (Fill fill : fills) {
+            Optional<Area> area = map.at(fill.anchor().times(pxPerMm));
+            if (area.isEmpty()) {
+                lost.add(fill);
+                continue;
+            }
+            Fill earlier = fillOf.put(area.get().label(), fill);
+            if (earlier != null && earlier.swatch() != fill.swatch()) {
+                lost.add(earlier);
+            }
+            swatchOf.put(area.get().label(), fill.swatch());
+        }
+        return new Attachment(swatchOf, lost);
+    }
+
+    /**
+     * The layers, in the palette's order; swatches without areas have none.
+     *
+     * @param outlines the areas' outlines in source px, by label
+     * @param mmPerPx scale of the result
+     */
+    public static List<FlatLayer> build(
+            List<MultiPolygon> outlines,
+            Attachment attachment,
+            List<Swatch> palette,
+            double mmPerPx) {
+        Map<Integer, List<Geometry>> pieces = new HashMap<>();
+        attachment
+                .swatchOf()
+                .forEach(
+                        (label, swatch) ->
+                                pieces.computeIfAbsent(swatch, id -> new ArrayList<>())
+                                        .add(outlines.get(label)));
+        AffineTransformation scale = AffineTransformation.scaleInstance(mmPerPx, mmPerPx);
+        List<FlatLayer> layers = new ArrayList<>();
+        for (Swatch swatch : palette) {
+            List<Geometry> areas = pieces.get(swatch.id());
+            if (areas != null) {
+                Geometry united = CoverageUnion.union(areas.toArray(Geometry[]::new));
+                layers.add(new FlatLayer(swatch, scale.transform(united)));
+            }
+        }
+        return layers;
+    }
+
+    /**
+     * Which fills went where.
+     *
+     * @param swatchOf swatch id by area label
+     * @param lost fills whose area is gone or was taken by a later fill of another colour
+     */
+    public record Attachment(Map<Integer, Integer> swatchOf, List<Fill> lost) {
+        public Attachment {
+            swatchOf = Map.copyOf(swatchOf);
+            lost = List.copyOf(lost);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Swatches and fills: which colour lies in which area. */
+package neattrace.flat;

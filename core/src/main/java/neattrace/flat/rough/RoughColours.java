@@ -1,0 +1,133 @@
+package neattrace.flat.rough;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import neattrace.flat.Fill;
+import neattrace.flat.Swatch;
+import neattrace.press.colour.DeltaE2000;
+import neattrace.press.colour.Lab;
+import neattrace.press.colour.Rgb;
+import neattrace.press.profile.PressProfile;
+import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
+import neattrace.region.Area;
+import neattrace.region.AreaMap;
+
+/** Reads the colours of areas off a loosely coloured picture. */
+public final class RoughColours {
+
+    /** Colours nearer than this (CIEDE2000) were meant to be one. */
+    public static final double SAME_COLOUR = 6;
+
+    /** Lighter than this with less chroma than {@link #GREY_CHROMA} is bare paper. */
+    private static final double PAPER_LIGHTNESS = 95;
+
+    private static final double GREY_CHROMA = 5;
+
+    /** Proportions may differ by this share before a rough is refused. */
+    private static final double SAME_PROPORTION = 0.02;
+
+    private RoughColours() {}
+
+    /**
+     * The palette and the fills.
+     *
+     * @param swatches one for each colour, most paper first, ids from 1
+     * @param fills one for each coloured area, anchors in mm
+     */
+    public record Result(List<Swatch> swatches, List<Fill> fills) {}
+
+    /**
+     * Whether a rough lies over the sheet: same proportion of width to height.
+     *
+     * @return a message if it does not
+     */
+    public static Optional<String> misfit(Picture rough, int width, int height) {
+        double proportion = (double) rough.width() / rough.height() * height / width;
+        if (Math.abs(proportion - 1) <= SAME_PROPORTION) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                String.format(
+                        "The rough is %d x %d and the drawing %d x %d: they do not have the same"
+                                + " proportion.",
+                        rough.width(), rough.height(), width, height));
+    }
+
+    /**
+     * Reads the colours. Areas whose usual colour is paper white stay empty.
+     *
+     * @param areas the areas of the drawing
+     * @param ink the drawing's ink, which is not looked beneath
+     * @param rough same proportion as the drawing, any size
+     * @param mmPerPx of the drawing
+     * @param press for the swatches' builds
+     */
+    public static Result read(
+            AreaMap areas, InkMap ink, Picture rough, double mmPerPx, PressProfile press) {
+        AreaColours colours = AreaColours.count(areas, ink, rough);
+        List<Cluster> clusters = new ArrayList<>();
+        List<Area> bySize =
+                areas.areas().stream()
+                        .sorted(Comparator.comparingLong(Area::pixels).reversed())
+                        .toList();
+        for (Area area : bySize) {
+            Optional<Rgb> usual = colours.usual(area.label());
+            if (usual.isPresent() && !isPaper(usual.get().toLab())) {
+                join(clusters, area, usual.get());
+            }
+        }
+        clusters.sort(Comparator.comparingLong(Cluster::pixels).reversed());
+        List<Swatch> swatches = new ArrayList<>();
+        List<Fill> fills = new ArrayList<>();
+        ColourNames names = new ColourNames();
+        for (int i = 0; i < clusters.size(); i++) {
+            Cluster cluster = clusters.get(i);
+            swatches.add(new Swatch(i + 1, names.name(cluster.lab), press.nearest(cluster.rgb)));
+            for (Area area : cluster.areas) {
+                fills.add(new Fill(area.anchor().times(mmPerPx), i + 1));
+            }
+        }
+        return new Result(List.copyOf(swatches), List.copyOf(fills));
+    }
+
+    private static boolean isPaper(Lab colour) {
+        return colour.l() > PAPER_LIGHTNESS && colour.chroma() < GREY_CHROMA;
+    }
+
+    private static void join(List<Cluster> clusters, Area area, Rgb rgb) {
+        Lab lab = rgb.toLab();
+        Cluster nearest = null;
+        double least = SAME_COLOUR;
+        for (Cluster cluster : clusters) {
+            double difference = DeltaE2000.between(cluster.lab, lab);
+            if (difference < least) {
+                least = difference;
+                nearest = cluster;
+            }
+        }
+        if (nearest == null) {
+            nearest = new Cluster(rgb, lab);
+            clusters.add(nearest);
+        }
+        nearest.areas.add(area);
+    }
+
+    /** Areas that share a colour; the largest, which comes first, gives it. */
+    private static final class Cluster {
+        private final Rgb rgb;
+        private final Lab lab;
+        private final List<Area> areas = new ArrayList<>();
+
+        Cluster(Rgb rgb, Lab lab) {
+            this.rgb = rgb;
+            this.lab = lab;
+        }
+
+        long pixels() {
+            return areas.stream().mapToLong(Area::pixels).sum();
+        }
+    }
+}

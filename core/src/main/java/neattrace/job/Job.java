@@ -1,0 +1,129 @@
+package neattrace.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neattrace.flat.Fill;
+import neattrace.flat.Swatch;
+import neattrace.press.BlackRule;
+import neattrace.region.CloseSettings;
+import neattrace.sheet.SheetRecipe;
+import neattrace.trace.Tracer;
+
+/**
+ * Everything a user decided about one drawing.
+ *
+ * @param title what the drawing is called
+ * @param source the untouched picture
+ * @param ppi pixels per inch the user set, or 0 to take the file's own
+ * @param recipe how the scan becomes ink
+ * @param maxErrorPx how far curves may leave the ink's contour, source px
+ * @param close which gaps count as closed
+ * @param swatches the palette, in the order of the layers
+ * @param fills which area has which swatch, oldest first
+ * @param black how black is printed
+ */
+public record Job(
+        String title,
+        Source source,
+        double ppi,
+        SheetRecipe recipe,
+        double maxErrorPx,
+        CloseSettings close,
+        List<Swatch> swatches,
+        List<Fill> fills,
+        BlackRule black) {
+
+    /** Bounds for the curves' error, px. */
+    public static final double LEAST_ERROR_PX = 0.05;
+
+    public static final double MOST_ERROR_PX = 5;
+
+    public Job {
+        if (!(ppi == 0 || ppi >= 10 && ppi <= 20_000)) {
+            throw new IllegalArgumentException("ppi must be 10 to 20000");
+        }
+        if (!(maxErrorPx >= LEAST_ERROR_PX && maxErrorPx <= MOST_ERROR_PX)) {
+            throw new IllegalArgumentException("curves must keep within 0.05 to 5 px");
+        }
+        swatches = List.copyOf(swatches);
+        fills = List.copyOf(fills);
+    }
+
+    /** A new job with everything automatic and nothing coloured. */
+    public static Job of(Source source) {
+        int dot = source.name().lastIndexOf('.');
+        String title = dot > 0 ? source.name().substring(0, dot) : source.name();
+        return new Job(
+                title,
+                source,
+                0,
+                SheetRecipe.automatic(),
+                Tracer.USUAL_ERROR_PX,
+                CloseSettings.automatic(),
+                List.of(),
+                List.of(),
+                BlackRule.RICH);
+    }
+
+    /** The swatch with an id. */
+    public Optional<Swatch> swatch(int id) {
+        return swatches.stream().filter(swatch -> swatch.id() == id).findFirst();
+    }
+
+    /** An id no swatch of this job has. */
+    public int freeSwatchId() {
+        return swatches.stream().mapToInt(Swatch::id).max().orElse(0) + 1;
+    }
+
+    public Job withTitle(String value) {
+        return new Job(value, source, ppi, recipe, maxErrorPx, close, swatches, fills, black);
+    }
+
+    public Job withPpi(double value) {
+        return new Job(title, source, value, recipe, maxErrorPx, close, swatches, fills, black);
+    }
+
+    public Job withRecipe(SheetRecipe value) {
+        return new Job(title, source, ppi, value, maxErrorPx, close, swatches, fills, black);
+    }
+
+    public Job withMaxErrorPx(double value) {
+        return new Job(title, source, ppi, recipe, value, close, swatches, fills, black);
+    }
+
+    public Job withClose(CloseSettings value) {
+        return new Job(title, source, ppi, recipe, maxErrorPx, value, swatches, fills, black);
+    }
+
+    public Job withSwatches(List<Swatch> value) {
+        return new Job(title, source, ppi, recipe, maxErrorPx, close, value, fills, black);
+    }
+
+    public Job withFills(List<Fill> value) {
+        return new Job(title, source, ppi, recipe, maxErrorPx, close, swatches, value, black);
+    }
+
+    public Job withBlack(BlackRule value) {
+        return new Job(title, source, ppi, recipe, maxErrorPx, close, swatches, fills, value);
+    }
+
+    /** The same with a swatch added, or changed if its id is there already. */
+    public Job withSwatch(Swatch swatch) {
+        List<Swatch> next = new ArrayList<>(swatches);
+        for (int i = 0; i < next.size(); i++) {
+            if (next.get(i).id() == swatch.id()) {
+                next.set(i, swatch);
+                return withSwatches(next);
+            }
+        }
+        next.add(swatch);
+        return withSwatches(next);
+    }
+
+    /** The same without a swatch and without the fills that used it. */
+    public Job withoutSwatch(int id) {
+        return withSwatches(swatches.stream().filter(swatch -> swatch.id() != id).toList())
+                .withFills(fills.stream().filter(fill -> fill.swatch() != id).toList());
+    }
+}

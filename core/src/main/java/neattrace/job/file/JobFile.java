@@ -1,0 +1,144 @@
+package neattrace.job.file;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import neattrace.files.AtomicFile;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.raster.reading.PictureReader;
+
+/** Saves and opens jobs. */
+public final class JobFile {
+
+    /** The ending of job files. */
+    public static final String ENDING = ".ntjob";
+
+    static final String JSON = "job.json";
+    static final String PREVIEW = "preview.png";
+    static final String SOURCE_FOLDER = "source/";
+
+    private static final int MOST_ENTRIES = 16;
+    private static final long MOST_JSON_BYTES = 64L << 20;
+
+    /** Stored and deflated pictures never shrink more than this; a bomb does. */
+    private static final long MOST_EXPANSION = 1100;
+
+    private JobFile() {}
+
+    /**
+     * Saves a job. The file holds either the old content or the whole of the new one, at any
+     * moment.
+     *
+     * @param previewPng a small picture of the drawing, or an empty array for none
+     * @throws IOException with a message fit for the user; an existing file is then unchanged
+     */
+    public static void save(Path file, Job job, byte[] previewPng) throws IOException {
+        AtomicFile.write(file, out -> write(out, job, previewPng));
+    }
+
+    private static void write(OutputStream out, Job job, byte[] previewPng) throws IOException {
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        zip.putNextEntry(new ZipEntry(JSON));
+        zip.write(JobJson.write(job));
+        zip.closeEntry();
+        store(zip, SOURCE_FOLDER + job.source().name(), job.source().bytes());
+        if (previewPng.length > 0) {
+            store(zip, PREVIEW, previewPng);
+        }
+        zip.finish();
+    }
+
+    /** Pictures are compressed already; storing them keeps saving fast. */
+    private static void store(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+        CRC32 crc = new CRC32();
+        crc.update(bytes);
+        ZipEntry entry = new ZipEntry(name);
+        entry.setMethod(ZipEntry.STORED);
+        entry.setSize(bytes.length);
+        entry.setCrc(crc.getValue());
+        zip.putNextEntry(entry);
+        zip.write(bytes);
+        zip.closeEntry();
+    }
+
+    /**
+     * Opens a job.
+     *
+     * @throws JobFileException if the file is missing, no job file, cut short, of an unknown
+     *     version or unsafe; nothing is changed then
+     */
+    public static Job open(Path file) throws JobFileException {
+        if (!Files.exists(file)) {
+            throw new JobFileException(file + " does not exist.");
+        }
+        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+            return read(zip, file);
+        } catch (JobFileException e) {
+            throw e;
+        } catch (ZipException | IllegalArgumentException e) {
+            throw new JobFileException(file + " is no job file, or it is damaged or cut short.", e);
+        } catch (JsonProcessingException e) {
+            throw new JobFileException(file + ": its job.json is damaged.", e);
+        } catch (IOException e) {
+            throw new JobFileException(file + " could not be read: " + e.getMessage(), e);
+        }
+    }
+
+    private static Job read(ZipFile zip, Path file) throws IOException {
+        if (zip.size() > MOST_ENTRIES) {
+            throw new JobFileException(file + " has more entries than a job file can have.");
+        }
+        for (ZipEntry entry : zip.stream().toList()) {
+            checkName(entry.getName(), file);
+        }
+        byte[] json = bytes(zip, JSON, MOST_JSON_BYTES, file);
+        JobJson.Parsed parsed = JobJson.read(json);
+        String sourceName = SOURCE_FOLDER + parsed.sourceName();
+        byte[] source = bytes(zip, sourceName, PictureReader.MAX_BYTES, file);
+        return parsed.job(new Source(parsed.sourceName(), source));
+    }
+
+    private static void checkName(String name, Path file) throws JobFileException {
+        boolean safe =
+                !name.startsWith("/")
+                        && !name.contains("\\")
+                        && !name.contains(":")
+                        && !("/" + name + "/").contains("/../");
+        if (!safe) {
+            throw new JobFileException(
+                    file + " is unsafe: it has an entry that points outside the file.");
+        }
+    }
+
+    private static byte[] bytes(ZipFile zip, String name, long most, Path file) throws IOException {
+        ZipEntry entry = zip.getEntry(name);
+        if (entry == null) {
+            throw new JobFileException(file + " is incomplete: " + name + " is missing.");
+        }
+        boolean bomb =
+                entry.getSize() > most
+                        || entry.getSize()
+                                > MOST_EXPANSION * Math.max(1, entry.getCompressedSize()) + 4096;
+        if (bomb) {
+            throw new JobFileException(
+                    file + " is unsafe: " + name + " would unpack to more than is allowed.");
+        }
+        try (var in = zip.getInputStream(entry)) {
+            // The size in the header may lie; never read past the limit.
+            byte[] bytes = in.readNBytes((int) Math.min(most + 1, Integer.MAX_VALUE - 16));
+            if (bytes.length > most || bytes.length != entry.getSize()) {
+                throw new JobFileException(file + " is damaged: " + name + " has another size.");
+            }
+            return bytes;
+        }
+    }
+}

@@ -1,0 +1,171 @@
+package neattrace.job.file;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.flat.Fill;
+import neattrace.flat.Swatch;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import neattrace.region.CloseSettings;
+import neattrace.sheet.SheetRecipe;
+
+/**
+ * The job's decisions as JSON. Written field by field, so that the format is what is documented.
+ */
+final class JobJson {
+
+    static final String FORMAT = "neat-trace-job";
+    static final int VERSION = 1;
+
+    private static final ObjectMapper MAPPER =
+            new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+
+    private JobJson() {}
+
+    /** A job read from JSON, still without its source. */
+    record Parsed(String sourceName, Job withoutSource) {
+        Job job(Source source) {
+            Job job = withoutSource;
+            return new Job(
+                    job.title(),
+                    source,
+                    job.ppi(),
+                    job.recipe(),
+                    job.maxErrorPx(),
+                    job.close(),
+                    job.swatches(),
+                    job.fills(),
+                    job.black());
+        }
+    }
+
+    static byte[] write(Job job) throws JsonProcessingException {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("format", FORMAT).put("version", VERSION).put("title", job.title());
+        root.put("source", job.source().name()).put("ppi", job.ppi());
+        root.putObject("sheet")
+                .put("evenLight", job.recipe().evenLight())
+                .put("inkPercent", job.recipe().inkPercent())
+                .put("speckMm", job.recipe().speckMm());
+        root.putObject("line").put("maxErrorPx", job.maxErrorPx());
+        ObjectNode close = root.putObject("close").put("gapMm", job.close().gapMm());
+        points(close.putArray("opened"), job.close().opened());
+        points(close.putArray("closed"), job.close().closed());
+        ArrayNode swatches = root.putArray("swatches");
+        for (Swatch swatch : job.swatches()) {
+            ObjectNode node =
+                    swatches.addObject().put("id", swatch.id()).put("name", swatch.name());
+            Cmyk build = swatch.build();
+            node.putArray("cmyk").add(build.c()).add(build.m()).add(build.y()).add(build.k());
+        }
+        ArrayNode fills = root.putArray("fills");
+        for (Fill fill : job.fills()) {
+            fills.addObject()
+                    .put("x", fill.anchor().x())
+                    .put("y", fill.anchor().y())
+                    .put("swatch", fill.swatch());
+        }
+        root.put("black", job.black().name());
+        return MAPPER.writeValueAsBytes(root);
+    }
+
+    private static void points(ArrayNode array, List<Point> points) {
+        points.forEach(point -> array.addArray().add(point.x()).add(point.y()));
+    }
+
+    /**
+     * Reads a job's decisions.
+     *
+     * @throws JobFileException if the format or version is another one or a field is missing
+     * @throws IllegalArgumentException if a value is out of its range
+     */
+    static Parsed read(byte[] json) throws IOException {
+        JsonNode root = MAPPER.readTree(json);
+        if (root == null || !FORMAT.equals(root.path("format").asText())) {
+            throw new JobFileException("This is no job of this program.");
+        }
+        int version = root.path("version").asInt();
+        if (version != VERSION) {
+            throw new JobFileException(
+                    "The job has format version "
+                            + version
+                            + "; this program reads version "
+                            + VERSION
+                            + ". Open it with a newer program.");
+        }
+        JsonNode sheet = need(root, "sheet");
+        JsonNode close = need(root, "close");
+        List<Swatch> swatches = new ArrayList<>();
+        for (JsonNode node : need(root, "swatches")) {
+            JsonNode inks = need(node, "cmyk");
+            Cmyk build =
+                    new Cmyk(number(inks, 0), number(inks, 1), number(inks, 2), number(inks, 3));
+            swatches.add(new Swatch(need(node, "id").asInt(), need(node, "name").asText(), build));
+        }
+        List<Fill> fills = new ArrayList<>();
+        for (JsonNode node : need(root, "fills")) {
+            Point anchor = new Point(number(node, "x"), number(node, "y"));
+            fills.add(new Fill(anchor, need(node, "swatch").asInt()));
+        }
+        String sourceName = need(root, "source").asText();
+        Job job =
+                new Job(
+                        need(root, "title").asText(),
+                        new Source(sourceName, new byte[0]),
+                        number(root, "ppi"),
+                        new SheetRecipe(
+                                need(sheet, "evenLight").asBoolean(),
+                                number(sheet, "inkPercent"),
+                                number(sheet, "speckMm")),
+                        number(need(root, "line"), "maxErrorPx"),
+                        new CloseSettings(
+                                number(close, "gapMm"),
+                                points(need(close, "opened")),
+                                points(need(close, "closed"))),
+                        swatches,
+                        fills,
+                        BlackRule.valueOf(need(root, "black").asText()));
+        return new Parsed(sourceName, job);
+    }
+
+    private static List<Point> points(JsonNode array) throws JobFileException {
+        List<Point> points = new ArrayList<>();
+        for (JsonNode node : array) {
+            points.add(new Point(number(node, 0), number(node, 1)));
+        }
+        return points;
+    }
+
+    private static JsonNode need(JsonNode node, String field) throws JobFileException {
+        JsonNode value = node.get(field);
+        if (value == null || value.isNull()) {
+            throw new JobFileException("The job is incomplete: \"" + field + "\" is missing.");
+        }
+        return value;
+    }
+
+    private static double number(JsonNode node, String field) throws JobFileException {
+        return finite(need(node, field), field);
+    }
+
+    private static double number(JsonNode array, int index) throws JobFileException {
+        return finite(array.path(index), "number " + index);
+    }
+
+    private static double finite(JsonNode value, String what) throws JobFileException {
+        if (!value.isNumber() || !Double.isFinite(value.asDouble())) {
+            throw new JobFileException("The job is damaged: \"" + what + "\" is no number.");
+        }
+        return value.asDouble();
+    }
+}

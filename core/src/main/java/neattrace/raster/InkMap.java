@@ -1,0 +1,48 @@
+package neattrace.raster;
+
+/**
+ * How much of each pixel is ink, 0 none to 255 all, with the decision black or white already folded
+ * in: a pixel is ink when its coverage is {@link #INK} or more, and the edge of the ink is where
+ * the interpolated coverage crosses {@link #EDGE}.
+ *
+ * <p>The coverage array is handed over, not copied, and must not be written to.
+ */
+public record InkMap(int width, int height, byte[] coverage) {
+
+    /** The smallest coverage that counts as ink. */
+    public static final int INK = 128;
+
+    /** The level at which the edge of the ink lies, between paper (127) and ink (128). */
+    public static final double EDGE = 127.5;
+
+    public InkMap {
+        if (width < 1 || height < 1 || coverage.length != width * height) {
+            throw new IllegalArgumentException("coverage does not match " + width + " x " + height);
+        }
+    }
+
+    /** Whether the pixel is ink; everything outside the sheet is paper. */
+    public boolean isInk(int x, int y) {
+        return x >= 0
+                && y >= 0
+                && x < width
+                && y < height
+                && (coverage[y * width + x] & 0xff) >= INK;
+    }
+
+    /** Whether the pixel with this index (row times width plus column) is ink. */
+    public boolean isInk(int index) {
+        return (coverage[index] & 0xff) >= INK;
+    }
+
+    /** Number of ink pixels. */
+    public long inkPixels() {
+        long count = 0;
+        for (byte value : coverage) {
+            if ((value & 0xff) >= INK) {
+                count++;
+            }
+        }
+        return count;
+    }
+}

@@ -1,0 +1,37 @@
+package neattrace.raster;
+
+/**
+ * Pixels per inch, and whether the file said so.
+ *
+ * @param ppi pixels per inch, above zero
+ * @param stated false if the file had no resolution and {@link #ASSUMED_PPI} was taken
+ */
+public record Resolution(double ppi, boolean stated) {
+
+    /** Taken where a file does not say: the usual print resolution (common practice, no source). */
+    public static final double ASSUMED_PPI = 300;
+
+    /** Millimetres in an inch, exact by definition (international yard and pound, 1959). */
+    public static final double MM_PER_INCH = 25.4;
+
+    public Resolution {
+        if (!(ppi > 0 && ppi < 1e6)) {
+            throw new IllegalArgumentException("ppi must be above zero: " + ppi);
+        }
+    }
+
+    /** Where the file does not say. */
+    public static Resolution assumed() {
+        return new Resolution(ASSUMED_PPI, false);
+    }
+
+    /** Millimetres a pixel. */
+    public double mmPerPx() {
+        return MM_PER_INCH / ppi;
+    }
+
+    /** Pixels a millimetre. */
+    public double pxPerMm() {
+        return ppi / MM_PER_INCH;
+    }
+}

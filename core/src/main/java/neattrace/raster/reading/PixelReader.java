@@ -1,0 +1,101 @@
+package neattrace.raster.reading;
+
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.awt.image.Raster;
+import java.util.List;
+import java.util.stream.IntStream;
+import neattrace.raster.GreySheet;
+import neattrace.raster.Picture;
+import neattrace.raster.Resolution;
+
+/** Copies the pixels of an AWT image into a {@link Picture}, row by row. */
+final class PixelReader {
+
+    private PixelReader() {}
+
+    static Picture picture(
+            BufferedImage image, Resolution resolution, String format, List<String> notes) {
+        int width = image.getWidth();
+        int height = image.getHeight();
+        byte[] grey = new byte[width * height];
+        if (isPlainGrey(image)) {
+            copyGrey(image, grey);
+            return new Picture(
+                    new GreySheet(width, height, grey), new int[0], resolution, format, notes);
+        }
+        if (isDeepGrey(image)) {
+            copyDeepGrey(image.getRaster(), grey);
+            return new Picture(
+                    new GreySheet(width, height, grey), new int[0], resolution, format, notes);
+        }
+        int[] rgb = new int[width * height];
+        boolean[] colourful = new boolean[height];
+        IntStream.range(0, height).forEach(y -> colourful[y] = copyColour(image, y, grey, rgb));
+        boolean anyColour = IntStream.range(0, height).anyMatch(y -> colourful[y]);
+        return new Picture(
+                new GreySheet(width, height, grey),
+                anyColour ? rgb : new int[0],
+                resolution,
+                format,
+                notes);
+    }
+
+    private static boolean isPlainGrey(BufferedImage image) {
+        return image.getType() == BufferedImage.TYPE_BYTE_GRAY;
+    }
+
+    private static boolean isDeepGrey(BufferedImage image) {
+        return image.getType() == BufferedImage.TYPE_USHORT_GRAY;
+    }
+
+    /** The stored values as they are: AWT's own conversion would bend linear grey. */
+    private static void copyGrey(BufferedImage image, byte[] grey) {
+        Raster raster = image.getRaster();
+        if (raster.getDataBuffer() instanceof DataBufferByte data
+                && data.getSize() == grey.length
+                && raster.getParent() == null) {
+            System.arraycopy(data.getData(), 0, grey, 0, grey.length);
+            return;
+        }
+        int width = image.getWidth();
+        int[] row = new int[width];
+        for (int y = 0; y < image.getHeight(); y++) {
+            raster.getSamples(0, y, width, 1, 0, row);
+            for (int x = 0; x < width; x++) {
+                grey[y * width + x] = (byte) row[x];
+            }
+        }
+    }
+
+    private static void copyDeepGrey(Raster raster, byte[] grey) {
+        int width = raster.getWidth();
+        int[] row = new int[width];
+        for (int y = 0; y < raster.getHeight(); y++) {
+            raster.getSamples(0, y, width, 1, 0, row);
+            for (int x = 0; x < width; x++) {
+                grey[y * width + x] = (byte) ((row[x] * 255 + 32767) / 65535);
+            }
+        }
+    }
+
+    private static boolean copyColour(BufferedImage image, int y, byte[] grey, int[] rgb) {
+        int width = image.getWidth();
+        int[] row = image.getRGB(0, y, width, 1, null, 0, width);
+        boolean colourful = false;
+        for (int x = 0; x < width; x++) {
+            int alpha = row[x] >>> 24;
+            int r = overWhite(row[x] >> 16 & 0xff, alpha);
+            int g = overWhite(row[x] >> 8 & 0xff, alpha);
+            int b = overWhite(row[x] & 0xff, alpha);
+            colourful |= r != g || g != b;
+            rgb[y * width + x] = r << 16 | g << 8 | b;
+            grey[y * width + x] = (byte) ((299 * r + 587 * g + 114 * b + 500) / 1000);
+        }
+        return colourful;
+    }
+
+    private static int overWhite(int value, int alpha) {
+        return alpha == 255 ? value : (value * alpha + 255 * (255 - alpha) + 127) / 255;
+    }
+}

@@ -1,0 +1,38 @@
+package neattrace.region;
+
+import java.util.List;
+import java.util.Optional;
+import neattrace.geom.Point;
+
+/**
+ * Which area every pixel belongs to. Ink pixels belong to the area whose paper is nearest, so areas
+ * meet beneath the middle of the lines.
+ *
+ * @param labels the area's label for each pixel, handed over and not to be written to; -1
+ *     everywhere on a sheet without paper
+ * @param areas all areas, each at the index of its label
+ * @param gaps all narrow openings, widest first
+ */
+public record AreaMap(int width, int height, int[] labels, List<Area> areas, List<Gap> gaps) {
+
+    public AreaMap {
+        areas = List.copyOf(areas);
+        gaps = List.copyOf(gaps);
+    }
+
+    /** The area at a place in source px, also on a line; empty outside the sheet. */
+    public Optional<Area> at(Point place) {
+        int x = (int) Math.floor(place.x());
+        int y = (int) Math.floor(place.y());
+        if (x < 0 || y < 0 || x >= width || y >= height) {
+            return Optional.empty();
+        }
+        int label = labels[y * width + x];
+        return label < 0 ? Optional.empty() : Optional.of(areas.get(label));
+    }
+
+    /** The areas that are not the paper round the drawing. */
+    public List<Area> enclosed() {
+        return areas.stream().filter(area -> !area.outside()).toList();
+    }
+}

@@ -1,0 +1,14 @@
+package neattrace.region;
+
+import neattrace.geom.Point;
+
+/**
+ * A narrow opening between two stretches of free paper.
+ *
+ * @param place its middle, source px
+ * @param from the ink on one side, source px
+ * @param to the ink on the other side, source px
+ * @param widthPx how wide the opening is
+ * @param closed whether it counts as closed
+ */
+public record Gap(Point place, Point from, Point to, double widthPx, boolean closed) {}

@@ -1,0 +1,143 @@
+package neattrace.region.area;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import neattrace.geom.Point;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.raster.distance.NearestFeature;
+import neattrace.region.Area;
+import neattrace.region.AreaMap;
+import neattrace.region.CloseSettings;
+import neattrace.region.Gap;
+
+/** Finds the areas of a drawing and the gaps between them. Linear in pixels. */
+public final class AreaFinder {
+
+    private AreaFinder() {}
+
+    /**
+     * Finds all areas.
+     *
+     * @param map what is ink
+     * @param settings which gaps count as closed
+     * @param pxPerMm resolution
+     */
+    public static AreaMap find(
+            InkMap map, CloseSettings settings, double pxPerMm, Progress progress) {
+        progress.report("Measuring the free paper", 0);
+        NearestFeature ink = NearestFeature.of(map.width(), map.height(), map::isInk);
+        progress.report("Finding areas", 0.3);
+        Basins basins = Basins.flood(map, ink, GapRule.of(settings, pxPerMm));
+        progress.report("Running areas under the lines", 0.7);
+        int[] labels = basins.labels();
+        NearestFeature paper = NearestFeature.of(map.width(), map.height(), i -> !map.isInk(i));
+        for (int i = 0; i < labels.length; i++) {
+            if (labels[i] < 0) {
+                int nearest = paper.at(i);
+                labels[i] = nearest == NearestFeature.NONE ? -1 : ~labels[nearest];
+            }
+        }
+        // Labels borrowed above are kept apart from original ones until all are read.
+        for (int i = 0; i < labels.length; i++) {
+            if (labels[i] < 0 && paper.at(i) != NearestFeature.NONE) {
+                labels[i] = ~labels[i];
+            }
+        }
+        List<Area> areas = areas(map, ink, basins);
+        List<Gap> gaps = gaps(map, ink, basins);
+        progress.report("Areas found", 1);
+        return new AreaMap(map.width(), map.height(), labels, areas, gaps);
+    }
+
+    private static List<Area> areas(InkMap map, NearestFeature ink, Basins basins) {
+        int width = map.width();
+        int count = basins.count();
+        long[] pixels = new long[count];
+        int[] best = new int[count];
+        int[] bestDistance = new int[count];
+        int[] border = new int[count];
+        Arrays.fill(bestDistance, -1);
+        int[] labels = basins.labels();
+        for (int y = 0; y < map.height(); y++) {
+            for (int x = 0; x < width; x++) {
+                int i = y * width + x;
+                if (map.isInk(i)) {
+                    continue;
+                }
+                int label = labels[i];
+                pixels[label]++;
+                int distance = ink.squaredDistance(i);
+                if (distance > bestDistance[label]) {
+                    bestDistance[label] = distance;
+                    best[label] = i;
+                }
+                if (x == 0 || y == 0 || x == width - 1 || y == map.height() - 1) {
+                    border[label]++;
+                }
+            }
+        }
+        int outside = -1;
+        for (int label = 0; label < count; label++) {
+            if (border[label] > 0 && (outside < 0 || border[label] > border[outside])) {
+                outside = label;
+            }
+        }
+        List<Area> areas = new ArrayList<>();
+        for (int label = 0; label < count; label++) {
+            Point anchor = centre(best[label], width);
+            double radius = Math.sqrt(bestDistance[label]);
+            areas.add(new Area(label, anchor, pixels[label], radius, label == outside));
+        }
+        return areas;
+    }
+
+    private static List<Gap> gaps(InkMap map, NearestFeature ink, Basins basins) {
+        List<Gap> gaps = new ArrayList<>();
+        for (Basins.Neck neck : basins.necks()) {
+            int first = ink.at(neck.pixel());
+            int second = opposite(map, ink, neck.pixel(), first);
+            gaps.add(
+                    new Gap(
+                            centre(neck.pixel(), map.width()),
+                            centre(first, map.width()),
+                            centre(second, map.width()),
+                            neck.widthPx(),
+                            neck.closed()));
+        }
+        gaps.sort(Comparator.comparingDouble(Gap::widthPx).reversed());
+        return gaps;
+    }
+
+    /** The ink on the other side of the neck: of the features near by, the one farthest away. */
+    private static int opposite(InkMap map, NearestFeature ink, int pixel, int first) {
+        int width = map.width();
+        int px = pixel % width;
+        int py = pixel / width;
+        int best = first;
+        long bestDistance = -1;
+        for (int dy = -2; dy <= 2; dy++) {
+            for (int dx = -2; dx <= 2; dx++) {
+                int x = px + dx;
+                int y = py + dy;
+                if (x < 0 || y < 0 || x >= width || y >= map.height()) {
+                    continue;
+                }
+                int feature = ink.at(y * width + x);
+                long fx = feature % width - first % width;
+                long fy = feature / width - first / width;
+                if (fx * fx + fy * fy > bestDistance) {
+                    bestDistance = fx * fx + fy * fy;
+                    best = feature;
+                }
+            }
+        }
+        return best;
+    }
+
+    private static Point centre(int pixel, int width) {
+        return new Point(pixel % width + 0.5, pixel / width + 0.5);
+    }
+}

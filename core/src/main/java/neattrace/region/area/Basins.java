@@ -1,0 +1,223 @@
+package neattrace.region.area;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import neattrace.geom.Point;
+import neattrace.raster.InkMap;
+import neattrace.raster.distance.NearestFeature;
+
+/** Floods the free paper from its widest places down to the ink. */
+final class Basins {
+
+    /** A narrow opening between two basins: the pixel in its middle. */
+    record Neck(int pixel, double widthPx, boolean closed) {}
+
+    private static final int UNVISITED = -2;
+    private static final int INK = -1;
+
+    /** Steps of distance that are told apart while ordering pixels, a px. */
+    private static final int LEVELS_PER_PX = 4;
+
+    private final InkMap map;
+    private final NearestFeature ink;
+    private final GapRule rule;
+    private final int width;
+
+    /** For each pixel first its basin while flooding, at the end its area's label. */
+    private final int[] basinOf;
+
+    private int[] parent = new int[1024];
+    private double[] peak = new double[1024];
+    private int basins;
+    private final List<Neck> necks = new ArrayList<>();
+
+    /** For each basin the basins it is kept apart from, as numbered at the time; null if none. */
+    private int[][] apart = new int[1024][];
+
+    private int count;
+
+    private Basins(InkMap map, NearestFeature ink, GapRule rule) {
+        this.map = map;
+        this.ink = ink;
+        this.rule = rule;
+        this.width = map.width();
+        this.basinOf = new int[width * map.height()];
+    }
+
+    static Basins flood(InkMap map, NearestFeature ink, GapRule rule) {
+        Basins basins = new Basins(map, ink, rule);
+        basins.flood();
+        basins.number();
+        return basins;
+    }
+
+    int[] labels() {
+        return basinOf;
+    }
+
+    int count() {
+        return count;
+    }
+
+    List<Neck> necks() {
+        return necks;
+    }
+
+    private void flood() {
+        for (int i = 0; i < basinOf.length; i++) {
+            basinOf[i] = map.isInk(i) ? INK : UNVISITED;
+        }
+        int[] order = farthestFirst();
+        for (int i : order) {
+            visit(i);
+        }
+    }
+
+    /** Paper pixels by falling distance from ink, by counting sort. */
+    private int[] farthestFirst() {
+        int most = 0;
+        int paper = 0;
+        for (int i = 0; i < basinOf.length; i++) {
+            if (basinOf[i] != INK) {
+                most = Math.max(most, level(i));
+                paper++;
+            }
+        }
+        int[] start = new int[most + 2];
+        for (int i = 0; i < basinOf.length; i++) {
+            if (basinOf[i] != INK) {
+                start[most - level(i) + 1]++;
+            }
+        }
+        for (int level = 1; level < start.length; level++) {
+            start[level] += start[level - 1];
+        }
+        int[] order = new int[paper];
+        for (int i = 0; i < basinOf.length; i++) {
+            if (basinOf[i] != INK) {
+                order[start[most - level(i)]++] = i;
+            }
+        }
+        return order;
+    }
+
+    private int level(int i) {
+        int squared = ink.squaredDistance(i);
+        return squared == Integer.MAX_VALUE ? 0 : (int) (LEVELS_PER_PX * Math.sqrt(squared));
+    }
+
+    private double distance(int i) {
+        int squared = ink.squaredDistance(i);
+        return squared == Integer.MAX_VALUE ? 1e6 : Math.sqrt(squared);
+    }
+
+    private void visit(int i) {
+        int x = i % width;
+        int own = UNVISITED;
+        own = touch(i, x > 0 ? i - 1 : -1, own);
+        own = touch(i, x < width - 1 ? i + 1 : -1, own);
+        own = touch(i, i - width, own);
+        own = touch(i, i + width < basinOf.length ? i + width : -1, own);
+        basinOf[i] = own == UNVISITED ? newBasin(distance(i)) : own;
+    }
+
+    /** Meets the basin of a neighbour; returns the basin that pixel i now belongs to. */
+    private int touch(int i, int neighbour, int own) {
+        if (neighbour < 0 || basinOf[neighbour] < 0) {
+            return own;
+        }
+        int other = find(basinOf[neighbour]);
+        if (own == UNVISITED) {
+            return other;
+        }
+        int mine = find(own);
+        if (other == mine || areApart(mine, other)) {
+            return mine;
+        }
+        double neck = distance(i);
+        int lower = peak[mine] < peak[other] ? mine : other;
+        if (rule.isGap(neck, peak[lower])) {
+            // Edge to edge the opening is one pixel narrower than centre to centre.
+            double widthPx = Math.max(1, 2 * neck - 1);
+            boolean closed = rule.isClosed(widthPx, new Point(x(i) + 0.5, y(i) + 0.5));
+            necks.add(new Neck(i, widthPx, closed));
+            if (closed) {
+                keepApart(mine, other);
+                keepApart(other, mine);
+                return mine;
+            }
+        }
+        int higher = lower == mine ? other : mine;
+        parent[lower] = higher;
+        if (apart[lower] != null) {
+            for (int far : apart[lower]) {
+                keepApart(higher, far);
+            }
+            apart[lower] = null;
+        }
+        return higher;
+    }
+
+    private void keepApart(int basin, int far) {
+        int[] known = apart[basin] == null ? new int[0] : apart[basin];
+        int[] more = Arrays.copyOf(known, known.length + 1);
+        more[known.length] = far;
+        apart[basin] = more;
+    }
+
+    private int x(int i) {
+        return i % width;
+    }
+
+    private int y(int i) {
+        return i / width;
+    }
+
+    private boolean areApart(int a, int b) {
+        if (apart[a] == null) {
+            return false;
+        }
+        for (int far : apart[a]) {
+            if (find(far) == b) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private int newBasin(double at) {
+        if (basins == parent.length) {
+            parent = Arrays.copyOf(parent, basins * 2);
+            peak = Arrays.copyOf(peak, basins * 2);
+            apart = Arrays.copyOf(apart, basins * 2);
+        }
+        parent[basins] = basins;
+        peak[basins] = at;
+        return basins++;
+    }
+
+    private int find(int basin) {
+        int root = basin;
+        while (parent[root] != root) {
+            parent[root] = parent[parent[root]];
+            root = parent[root];
+        }
+        return root;
+    }
+
+    /** Replaces basins by labels from 0, in the order of their first pixels. */
+    private void number() {
+        int[] label = new int[basins];
+        Arrays.fill(label, -1);
+        for (int i = 0; i < basinOf.length; i++) {
+            if (basinOf[i] >= 0) {
+                int root = find(basinOf[i]);
+                if (label[root] < 0) {
+                    label[root] = count++;
+                }
+                basinOf[i] = label[root];
+            }
+        }
+    }
+}

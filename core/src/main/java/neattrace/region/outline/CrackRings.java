@@ -1,0 +1,113 @@
+package neattrace.region.outline;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import neattrace.region.AreaMap;
+import org.locationtech.jts.geom.Coordinate;
+
+/** Follows the cracks between pixels of different areas. */
+final class CrackRings {
+
+    /** A closed ring, its first coordinate repeated at the end. */
+    record Ring(Coordinate[] coordinates, boolean hole) {}
+
+    private static final int OUTSIDE = -2;
+
+    /** East, south, west, north: the side of the pixel on which the crack lies. */
+    private static final int[] DX = {1, 0, -1, 0};
+
+    private static final int[] DY = {0, 1, 0, -1};
+    private static final int WEST = 2;
+
+    private final AreaMap map;
+    private final BitSet westSeen;
+
+    private CrackRings(AreaMap map) {
+        this.map = map;
+        this.westSeen = new BitSet(map.width() * map.height());
+    }
+
+    /** All rings of every area, at the index of its label. */
+    static List<List<Ring>> of(AreaMap map) {
+        CrackRings rings = new CrackRings(map);
+        List<List<Ring>> result = new ArrayList<>();
+        map.areas().forEach(area -> result.add(new ArrayList<>()));
+        for (int y = 0; y < map.height(); y++) {
+            for (int x = 0; x < map.width(); x++) {
+                int label = rings.label(x, y);
+                boolean westEdge = rings.label(x - 1, y) != label;
+                if (label >= 0 && westEdge && !rings.westSeen.get(y * map.width() + x)) {
+                    result.get(label).add(rings.follow(x, y, label));
+                }
+            }
+        }
+        return result;
+    }
+
+    private int label(int x, int y) {
+        boolean inside = x >= 0 && y >= 0 && x < map.width() && y < map.height();
+        return inside ? map.labels()[y * map.width() + x] : OUTSIDE;
+    }
+
+    /** Walks with the area to the right, cutting the corners between cracks. */
+    private Ring follow(int startX, int startY, int label) {
+        List<Coordinate> ring = new ArrayList<>();
+        int x = startX;
+        int y = startY;
+        int side = WEST;
+        long area = 0;
+        do {
+            ring.add(new Coordinate(x + 0.5 + DX[side] * 0.5, y + 0.5 + DY[side] * 0.5));
+            if (side == WEST) {
+                westSeen.set(y * map.width() + x);
+                area -= x;
+            } else if (side == 0) {
+                area += x + 1;
+            }
+            int ahead = (side + 1) % 4;
+            int nodeX = x + (DX[side] + DX[ahead] + 1) / 2;
+            int nodeY = y + (DY[side] + DY[ahead] + 1) / 2;
+            if (isNode(nodeX, nodeY)) {
+                ring.add(new Coordinate(nodeX, nodeY));
+            }
+            int besideLabel = label(x + DX[side], y + DY[side]);
+            int aheadX = x + DX[ahead];
+            int aheadY = y + DY[ahead];
+            int aheadLabel = label(aheadX, aheadY);
+            boolean diagonal = label(aheadX + DX[side], aheadY + DY[side]) == label;
+            if (diagonal && (aheadLabel == label || joins(label, besideLabel, aheadLabel))) {
+                x = aheadX + DX[side];
+                y = aheadY + DY[side];
+                side = (side + 3) % 4;
+            } else if (aheadLabel == label) {
+                x = aheadX;
+                y = aheadY;
+            } else {
+                side = ahead;
+            }
+        } while (x != startX || y != startY || side != WEST);
+        ring.add(ring.get(0).copy());
+        return new Ring(ring.toArray(Coordinate[]::new), area < 0);
+    }
+
+    /**
+     * Whether two pixels of one area that touch only at a corner are joined there. Where the other
+     * two pixels are of one area as well, only one pair can be: that of the lower label. No ring
+     * then ever touches itself.
+     */
+    private static boolean joins(int label, int beside, int ahead) {
+        return beside != ahead || label < beside;
+    }
+
+    /** Whether three or more areas meet at a pixel corner, or the page has its corner there. */
+    private boolean isNode(int x, int y) {
+        int a = label(x - 1, y - 1);
+        int b = label(x, y - 1);
+        int c = label(x, y);
+        int d = label(x - 1, y);
+        int cracks = (a != b ? 1 : 0) + (b != c ? 1 : 0) + (c != d ? 1 : 0) + (d != a ? 1 : 0);
+        boolean pageCorner = (x == 0 || x == map.width()) && (y == 0 || y == map.height());
+        return pageCorner || cracks > 2 && a != c && b != d;
+    }
+}

@@ -1,0 +1,2 @@
+/** The recipe that turns a scan into an ink map. */
+package neattrace.sheet;

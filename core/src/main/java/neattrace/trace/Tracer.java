@@ -1,0 +1,89 @@
+package neattrace.trace;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.Outline;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.trace.contour.Contour;
+import neattrace.trace.contour.ContourTracer;
+import neattrace.trace.fit.FittedLoop;
+import neattrace.trace.fit.LoopFitter;
+
+/**
+ * Traces all ink of a map: sub-pixel contours, then curves with a bounded error. Paper is no
+ * object: an outline is a piece of ink with its holes.
+ */
+public final class Tracer {
+
+    /** The largest distance between curve and contour unless asked otherwise, px. */
+    public static final double USUAL_ERROR_PX = 0.3;
+
+    /**
+     * Bound used at least for pictures of pure black and white: their contours still carry part of
+     * the pixel staircase, which curves must not follow, px.
+     */
+    public static final double ONE_BIT_ERROR_PX = 0.6;
+
+    private Tracer() {}
+
+    /**
+     * Traces.
+     *
+     * @param map what is ink
+     * @param maxErrorPx the largest distance a curve may keep from the contour, px, above 0
+     */
+    public static Tracing trace(InkMap map, double maxErrorPx, Progress progress) {
+        if (!(maxErrorPx > 0)) {
+            throw new IllegalArgumentException("the error bound must be above zero");
+        }
+        List<Contour> contours = ContourTracer.trace(map, progress.part(0, 0.3));
+        FittedLoop[] fitted = new FittedLoop[contours.size()];
+        AtomicInteger done = new AtomicInteger();
+        IntStream.range(0, fitted.length)
+                .parallel()
+                .forEach(
+                        i -> {
+                            fitted[i] = LoopFitter.fit(contours.get(i).xy(), maxErrorPx);
+                            double share = (double) done.incrementAndGet() / fitted.length;
+                            progress.report("Drawing curves", 0.3 + 0.7 * share);
+                        });
+        return assemble(contours, fitted);
+    }
+
+    private static Tracing assemble(List<Contour> contours, FittedLoop[] fitted) {
+        int parts = contours.stream().mapToInt(Contour::part).max().orElse(-1) + 1;
+        CubicLoop[] outer = new CubicLoop[parts];
+        List<List<CubicLoop>> holes = new ArrayList<>();
+        for (int part = 0; part < parts; part++) {
+            holes.add(new ArrayList<>());
+        }
+        double sum = 0;
+        long samples = 0;
+        List<Deviation> deviations = new ArrayList<>();
+        for (int i = 0; i < fitted.length; i++) {
+            Contour contour = contours.get(i);
+            FittedLoop fit = fitted[i];
+            if (contour.hole()) {
+                holes.get(contour.part()).add(fit.loop());
+            } else {
+                outer[contour.part()] = fit.loop();
+            }
+            sum += fit.meanDeviation() * fit.samples();
+            samples += fit.samples();
+            if (fit.worst() != null) {
+                deviations.add(new Deviation(fit.worst(), fit.maxDeviation()));
+            }
+        }
+        List<Outline> outlines = new ArrayList<>();
+        for (int part = 0; part < parts; part++) {
+            outlines.add(new Outline(outer[part], holes.get(part)));
+        }
+        deviations.sort(Comparator.comparingDouble(Deviation::distance).reversed());
+        return new Tracing(outlines, samples == 0 ? 0 : sum / samples, deviations);
+    }
+}

@@ -1,0 +1,34 @@
+package neattrace.trace;
+
+import java.util.List;
+import neattrace.geom.Outline;
+
+/**
+ * The result of tracing, in source pixels.
+ *
+ * @param outlines one for each piece of ink
+ * @param meanDeviation mean distance between curves and contours, px
+ * @param deviations the worst place of every loop, largest distance first
+ */
+public record Tracing(List<Outline> outlines, double meanDeviation, List<Deviation> deviations) {
+
+    public Tracing {
+        outlines = List.copyOf(outlines);
+        deviations = List.copyOf(deviations);
+    }
+
+    /** Number of holes in all pieces. */
+    public int holes() {
+        return outlines.stream().mapToInt(outline -> outline.holes().size()).sum();
+    }
+
+    /** Number of curve segments in all pieces. */
+    public int segments() {
+        return outlines.stream().mapToInt(Outline::segments).sum();
+    }
+
+    /** The largest distance between curves and contours, px. */
+    public double maxDeviation() {
+        return deviations.isEmpty() ? 0 : deviations.get(0).distance();
+    }
+}

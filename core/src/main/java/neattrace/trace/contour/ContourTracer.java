@@ -1,0 +1,101 @@
+package neattrace.trace.contour;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.raster.label.RunLabels;
+
+/**
+ * Finds every contour of an ink map. One pass over the pixels and one step for each border; memory
+ * grows with the borders plus one bit a pixel.
+ */
+public final class ContourTracer {
+
+    /** East, south, west, north. */
+    private static final int[] DX = {1, 0, -1, 0};
+
+    private static final int[] DY = {0, 1, 0, -1};
+    private static final int WEST = 2;
+
+    private final InkMap map;
+    private final BitSet westSeen;
+    private double[] xy = new double[4096];
+
+    private ContourTracer(InkMap map) {
+        this.map = map;
+        this.westSeen = new BitSet(map.width() * map.height());
+    }
+
+    /** All contours, in the order in which a row by row scan meets them. */
+    public static List<Contour> trace(InkMap map, Progress progress) {
+        return new ContourTracer(map).trace(progress);
+    }
+
+    private List<Contour> trace(Progress progress) {
+        RunLabels parts = RunLabels.of(map.width(), map.height(), map::isInk, true);
+        List<Contour> contours = new ArrayList<>();
+        int[] row = {-1};
+        parts.forEachRun(
+                (y, from, to, part) -> {
+                    if (y != row[0]) {
+                        row[0] = y;
+                        progress.report(
+                                "Following the edges of the ink", (double) y / map.height());
+                    }
+                    // Only the first pixel of a run has paper to the west.
+                    if (!westSeen.get(y * map.width() + from)) {
+                        contours.add(follow(from, y, part));
+                    }
+                });
+        return contours;
+    }
+
+    private Contour follow(int startX, int startY, int part) {
+        int x = startX;
+        int y = startY;
+        int side = WEST;
+        int used = 0;
+        long area = 0;
+        do {
+            if (used + 2 > xy.length) {
+                xy = Arrays.copyOf(xy, xy.length * 2);
+            }
+            double t = crossing(x, y, x + DX[side], y + DY[side]);
+            xy[used++] = x + 0.5 + DX[side] * t;
+            xy[used++] = y + 0.5 + DY[side] * t;
+            if (side == WEST) {
+                westSeen.set(y * map.width() + x);
+                area -= x;
+            } else if (side == 0) {
+                area += x + 1;
+            }
+            int ahead = (side + 1) % 4;
+            int aheadX = x + DX[ahead];
+            int aheadY = y + DY[ahead];
+            if (map.isInk(aheadX + DX[side], aheadY + DY[side])) {
+                x = aheadX + DX[side];
+                y = aheadY + DY[side];
+                side = (side + 3) % 4;
+            } else if (map.isInk(aheadX, aheadY)) {
+                x = aheadX;
+                y = aheadY;
+            } else {
+                side = ahead;
+            }
+        } while (x != startX || y != startY || side != WEST);
+        return new Contour(Arrays.copyOf(xy, used), area < 0, part);
+    }
+
+    /** How far from the ink pixel's centre towards the paper pixel's the edge lies, 0 to 1. */
+    private double crossing(int x, int y, int paperX, int paperY) {
+        if (paperX < 0 || paperY < 0 || paperX >= map.width() || paperY >= map.height()) {
+            return 0.5;
+        }
+        double ink = map.coverage()[y * map.width() + x] & 0xff;
+        double paper = map.coverage()[paperY * map.width() + paperX] & 0xff;
+        return (ink - InkMap.EDGE) / (ink - paper);
+    }
+}

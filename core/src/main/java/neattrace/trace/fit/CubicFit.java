@@ -1,0 +1,247 @@
+package neattrace.trace.fit;
+
+import neattrace.geom.Point;
+
+/**
+ * One least-squares cubic through the ends of a run of points. An end with a tangent has one
+ * unknown, the handle's length; an end without has two, the handle's place.
+ */
+final class CubicFit {
+
+    private static final int ROUNDS = 4;
+
+    /** Enough points for one cubic; longer runs are thinned for solving, not for judging. */
+    private static final int MOST_POINTS = 48;
+
+    /** Pull of free handles towards the thirds of the chord; keeps the equations solvable. */
+    private static final double RIDGE = 1e-4;
+
+    private final Section section;
+    private final int from;
+    private final int to;
+    private final Point startTangent;
+    private final Point endTangent;
+    private final int[] picked;
+    private final double[] t;
+    private final double x0;
+    private final double y0;
+    private final double x3;
+    private final double y3;
+    private double x1;
+    private double y1;
+    private double x2;
+    private double y2;
+
+    private CubicFit(Section section, int from, int to, Point startTangent, Point endTangent) {
+        this.section = section;
+        this.from = from;
+        this.to = to;
+        this.startTangent = startTangent;
+        this.endTangent = endTangent;
+        x0 = section.x[from];
+        y0 = section.y[from];
+        x3 = section.x[to];
+        y3 = section.y[to];
+        int count = Math.min(MOST_POINTS, to - from + 1);
+        picked = new int[count];
+        t = new double[count];
+        for (int k = 0; k < count; k++) {
+            picked[k] = count == 1 ? from : from + (int) ((long) (to - from) * k / (count - 1));
+        }
+    }
+
+    /**
+     * Fits points {@code from} to {@code to} of a section.
+     *
+     * @param startTangent direction of travel at the start, or null if free
+     * @param endTangent direction of travel at the end, or null if free
+     */
+    static Piece fit(Section section, int from, int to, Point startTangent, Point endTangent) {
+        CubicFit fit = new CubicFit(section, from, to, startTangent, endTangent);
+        fit.chordLengths();
+        for (int round = 0; round < ROUNDS; round++) {
+            fit.solve();
+            fit.project();
+        }
+        return fit.piece();
+    }
+
+    private void chordLengths() {
+        double length = 0;
+        for (int k = 1; k < picked.length; k++) {
+            length +=
+                    Math.hypot(
+                            section.x[picked[k]] - section.x[picked[k - 1]],
+                            section.y[picked[k]] - section.y[picked[k - 1]]);
+            t[k] = length;
+        }
+        for (int k = 1; k < picked.length; k++) {
+            t[k] = length == 0 ? (double) k / (picked.length - 1) : t[k] / length;
+        }
+    }
+
+    /** Normal equations for at most four unknowns. */
+    private void solve() {
+        double chord = Math.hypot(x3 - x0, y3 - y0);
+        double third = Math.max(chord, 1e-6) / 3;
+        int startSize = startTangent == null ? 2 : 1;
+        int endSize = endTangent == null ? 2 : 1;
+        int n = startSize + endSize;
+        double[][] a = new double[n][n + 1];
+        double[] ux = new double[n];
+        double[] uy = new double[n];
+        for (int k = 0; k < picked.length; k++) {
+            double s = 1 - t[k];
+            double b1 = 3 * s * s * t[k];
+            double b2 = 3 * s * t[k] * t[k];
+            double near = s * s * s + b1;
+            double far = b2 + t[k] * t[k] * t[k];
+            double rx = section.x[picked[k]] - x0 * near - x3 * far;
+            double ry = section.y[picked[k]] - y0 * near - y3 * far;
+            basis(ux, uy, b1, b2, startSize);
+            for (int i = 0; i < n; i++) {
+                for (int j = 0; j < n; j++) {
+                    a[i][j] += ux[i] * ux[j] + uy[i] * uy[j];
+                }
+                a[i][n] += ux[i] * rx + uy[i] * ry;
+            }
+        }
+        regularise(a, n, startSize, third, chord);
+        double[] u = LinearSystem.solve(a);
+        if (startTangent == null) {
+            x1 = x0 + u[0];
+            y1 = y0 + u[1];
+        } else {
+            double handle = sane(u[0], third, chord);
+            x1 = x0 + startTangent.x() * handle;
+            y1 = y0 + startTangent.y() * handle;
+        }
+        if (endTangent == null) {
+            x2 = x3 + u[startSize];
+            y2 = y3 + u[startSize + 1];
+        } else {
+            double handle = sane(u[startSize], third, chord);
+            x2 = x3 - endTangent.x() * handle;
+            y2 = y3 - endTangent.y() * handle;
+        }
+    }
+
+    private void basis(double[] ux, double[] uy, double b1, double b2, int startSize) {
+        if (startTangent == null) {
+            ux[0] = b1;
+            uy[0] = 0;
+            ux[1] = 0;
+            uy[1] = b1;
+        } else {
+            ux[0] = startTangent.x() * b1;
+            uy[0] = startTangent.y() * b1;
+        }
+        if (endTangent == null) {
+            ux[startSize] = b2;
+            uy[startSize] = 0;
+            ux[startSize + 1] = 0;
+            uy[startSize + 1] = b2;
+        } else {
+            ux[startSize] = -endTangent.x() * b2;
+            uy[startSize] = -endTangent.y() * b2;
+        }
+    }
+
+    private void regularise(double[][] a, int n, int startSize, double third, double chord) {
+        double weight = RIDGE * picked.length;
+        double cx = chord == 0 ? 0 : (x3 - x0) / 3;
+        double cy = chord == 0 ? 0 : (y3 - y0) / 3;
+        for (int i = 0; i < n; i++) {
+            a[i][i] += weight;
+        }
+        if (startTangent == null) {
+            a[0][n] += weight * cx;
+            a[1][n] += weight * cy;
+        } else {
+            a[0][n] += weight * third;
+        }
+        if (endTangent == null) {
+            a[startSize][n] -= weight * cx;
+            a[startSize + 1][n] -= weight * cy;
+        } else {
+            a[startSize][n] += weight * third;
+        }
+    }
+
+    /** A handle that points backwards or runs away is no use; the third of the chord is safe. */
+    private double sane(double handle, double third, double chord) {
+        double most = 3 * Math.max(chord, (to - from) * LoopFitter.STEP_PX);
+        return handle > 1e-3 * third && handle < most ? handle : third;
+    }
+
+    /** One Newton step towards the nearest parameter for each picked point. */
+    private void project() {
+        for (int k = 1; k < picked.length - 1; k++) {
+            t[k] = nearer(section.x[picked[k]], section.y[picked[k]], t[k]);
+        }
+    }
+
+    private double nearer(double px, double py, double at) {
+        double s = 1 - at;
+        double dx = x(at) - px;
+        double dy = y(at) - py;
+        double vx = 3 * (s * s * (x1 - x0) + 2 * s * at * (x2 - x1) + at * at * (x3 - x2));
+        double vy = 3 * (s * s * (y1 - y0) + 2 * s * at * (y2 - y1) + at * at * (y3 - y2));
+        double ax = 6 * (s * (x2 - 2 * x1 + x0) + at * (x3 - 2 * x2 + x1));
+        double ay = 6 * (s * (y2 - 2 * y1 + y0) + at * (y3 - 2 * y2 + y1));
+        double slope = vx * vx + vy * vy + dx * ax + dy * ay;
+        if (slope <= 0) {
+            return at;
+        }
+        double better = at - (dx * vx + dy * vy) / slope;
+        return Math.max(0, Math.min(1, better));
+    }
+
+    private double x(double at) {
+        double s = 1 - at;
+        return s * s * s * x0 + 3 * s * s * at * x1 + 3 * s * at * at * x2 + at * at * at * x3;
+    }
+
+    private double y(double at) {
+        double s = 1 - at;
+        return s * s * s * y0 + 3 * s * s * at * y1 + 3 * s * at * at * y2 + at * at * at * y3;
+    }
+
+    private Piece piece() {
+        double sum = 0;
+        double squares = 0;
+        double max = 0;
+        int worst = from;
+        int span = 0;
+        for (int i = from; i <= to; i++) {
+            while (span < picked.length - 2 && picked[span + 1] < i) {
+                span++;
+            }
+            double guess = guess(i, span);
+            double at = nearer(section.x[i], section.y[i], guess);
+            double d = Math.hypot(x(at) - section.x[i], y(at) - section.y[i]);
+            sum += d;
+            squares += d * d;
+            if (d > max) {
+                max = d;
+                worst = i;
+            }
+        }
+        return new Piece(
+                new Point(x0, y0),
+                new Point(x1, y1),
+                new Point(x2, y2),
+                new Point(x3, y3),
+                false,
+                new FitError(sum, squares, max, section.at(worst), to - from + 1));
+    }
+
+    private double guess(int i, int span) {
+        if (picked.length < 2) {
+            return 0;
+        }
+        int width = picked[span + 1] - picked[span];
+        double share = width == 0 ? 0 : (double) (i - picked[span]) / width;
+        return t[span] + share * (t[span + 1] - t[span]);
+    }
+}

@@ -1,0 +1,75 @@
+package neattrace.trace.fit;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.Point;
+
+/**
+ * Fits one closed contour with cubic curves. Time grows with the contour's length times the log of
+ * the number of pieces.
+ */
+public final class LoopFitter {
+
+    /** Distance of samples along the contour, px. */
+    static final double STEP_PX = 0.5;
+
+    private LoopFitter() {}
+
+    /**
+     * Fits a contour.
+     *
+     * @param contour x and y of each vertex in source pixels, the first not repeated; at least
+     *     three vertices
+     * @param maxErrorPx the largest distance a sample may keep from the curve, above 0
+     */
+    public static FittedLoop fit(double[] contour, double maxErrorPx) {
+        Samples samples = Samples.along(contour, STEP_PX);
+        List<Corner> corners = CornerFinder.find(samples);
+        List<Piece> pieces = new ArrayList<>();
+        if (corners.isEmpty()) {
+            Section ring = Section.ring(samples);
+            pieces.addAll(SectionFitter.fit(ring, maxErrorPx));
+        } else {
+            for (int i = 0; i < corners.size(); i++) {
+                Corner from = corners.get(i);
+                Corner to = corners.get((i + 1) % corners.size());
+                pieces.addAll(SectionFitter.fit(Section.between(samples, from, to), maxErrorPx));
+            }
+        }
+        return assemble(pieces);
+    }
+
+    private static FittedLoop assemble(List<Piece> pieces) {
+        double[] coords = new double[6 * pieces.size()];
+        BitSet straight = new BitSet();
+        double sum = 0;
+        int count = 0;
+        double worst = -1;
+        Point worstAt = null;
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            int at = 6 * i;
+            coords[at] = piece.start().x();
+            coords[at + 1] = piece.start().y();
+            coords[at + 2] = piece.first().x();
+            coords[at + 3] = piece.first().y();
+            coords[at + 4] = piece.second().x();
+            coords[at + 5] = piece.second().y();
+            straight.set(i, piece.straight());
+            sum += piece.error().sum();
+            count += piece.error().count();
+            if (piece.error().max() > worst) {
+                worst = piece.error().max();
+                worstAt = piece.error().at();
+            }
+        }
+        return new FittedLoop(
+                CubicLoop.of(coords, straight),
+                count == 0 ? 0 : sum / count,
+                Math.max(0, worst),
+                worstAt,
+                count);
+    }
+}
