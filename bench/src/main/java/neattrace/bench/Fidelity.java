@@ -39,7 +39,16 @@ public final class Fidelity {
         System.out.printf(
                 Locale.ROOT,
                 "%-12s %-8s %6s %7s %7s %7s %9s %9s %8s %7s%n",
-                "drawing", "source", "px", "mean", "99 %", "max", "parts", "holes", "seg/kpx", "ms");
+                "drawing",
+                "source",
+                "px",
+                "mean",
+                "99 %",
+                "max",
+                "parts",
+                "holes",
+                "seg/kpx",
+                "ms");
         for (SkerryMail mail : SkerryMail.values()) {
             PenDrawing drawing = mail.draw();
             report(mail.name(), "grey", drawing, 1200, false, false);
@@ -66,10 +75,11 @@ public final class Fidelity {
         long start = System.nanoTime();
         InkReading reading =
                 InkMapper.read(sheet, SheetRecipe.automatic(), pxPerMm, Progress.SILENT);
-        Tracing tracing = Tracer.trace(
-                reading.map(),
-                oneBit ? Tracer.ONE_BIT_ERROR_PX : Tracer.USUAL_ERROR_PX,
-                Progress.SILENT);
+        Tracing tracing =
+                Tracer.trace(
+                        reading.map(),
+                        oneBit ? Tracer.ONE_BIT_ERROR_PX : Tracer.USUAL_ERROR_PX,
+                        Progress.SILENT);
         long millis = (System.nanoTime() - start) / 1_000_000;
         Geometry truth =
                 AffineTransformation.scaleInstance(pxPerMm, pxPerMm).transform(drawing.ink());
@@ -136,5 +146,4 @@ public final class Fidelity {
         }
         return new int[] {parts, holes};
     }
-
 }

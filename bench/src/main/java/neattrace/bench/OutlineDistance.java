@@ -34,8 +34,7 @@ final class OutlineDistance {
         for (double[] ring : rings) {
             for (int i = 0, n = ring.length; i < n; i += 2) {
                 LineSegment edge =
-                        new LineSegment(
-                                ring[i], ring[i + 1], ring[(i + 2) % n], ring[(i + 3) % n]);
+                        new LineSegment(ring[i], ring[i + 1], ring[(i + 2) % n], ring[(i + 3) % n]);
                 tree.insert(new Envelope(edge.p0, edge.p1), edge);
             }
         }
@@ -52,8 +51,7 @@ final class OutlineDistance {
             Envelope box = new Envelope(at);
             box.expandBy(reach);
             double[] best = {Double.MAX_VALUE};
-            tree.query(
-                    box, item -> best[0] = Math.min(best[0], ((LineSegment) item).distance(at)));
+            tree.query(box, item -> best[0] = Math.min(best[0], ((LineSegment) item).distance(at)));
             if (best[0] <= reach) {
                 return best[0];
             }

@@ -1,15 +1,20 @@
 package neattrace.files;
 
+import static java.nio.file.StandardOpenOption.CREATE_NEW;
+import static java.nio.file.StandardOpenOption.WRITE;
+
 import java.io.BufferedOutputStream;
-import java.io.FileOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.channels.Channels;
+import java.nio.channels.FileChannel;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.UUID;
 
 /** Replaces a file's content in one step. */
 public final class AtomicFile {
@@ -38,12 +43,16 @@ public final class AtomicFile {
         }
         Path temporary = null;
         try {
-            temporary = Files.createTempFile(folder, "." + absolute.getFileName(), ".part");
-            try (FileOutputStream file = new FileOutputStream(temporary.toFile());
-                    OutputStream out = new BufferedOutputStream(file, 1 << 16)) {
+            String name = "." + absolute.getFileName() + "." + UUID.randomUUID() + ".part";
+            // Not createTempFile: that would hide the result from everybody but its owner.
+            Path part = folder.resolve(name);
+            try (FileChannel file = FileChannel.open(part, CREATE_NEW, WRITE)) {
+                temporary = part;
+                OutputStream out =
+                        new BufferedOutputStream(Channels.newOutputStream(file), 1 << 16);
                 content.writeTo(out);
                 out.flush();
-                file.getFD().sync();
+                file.force(true);
             }
             move(temporary, absolute);
         } catch (NoSuchFileException e) {

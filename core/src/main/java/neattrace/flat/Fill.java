@@ -7,6 +7,10 @@ import neattrace.geom.Point;
  * new trace.
  *
  * @param anchor a point inside the area, mm
- * @param swatch id of the swatch
+ * @param swatch id of the swatch, or {@link #PAPER}
  */
-public record Fill(Point anchor, int swatch) {}
+public record Fill(Point anchor, int swatch) {
+
+    /** Stands for "meant to stay bare paper". */
+    public static final int PAPER = 0;
+}

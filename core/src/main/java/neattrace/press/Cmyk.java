@@ -33,6 +33,20 @@ public record Cmyk(double c, double m, double y, double k) {
         return c + m + y + k;
     }
 
+    /**
+     * The same colour with less ink: cyan, magenta and yellow shrink in proportion until the total
+     * keeps the limit; black stays.
+     *
+     * @param limit total ink in percent, at least 100
+     */
+    public Cmyk limitedTo(double limit) {
+        if (total() <= limit) {
+            return this;
+        }
+        double factor = Math.max(0, limit - k) / (c + m + y);
+        return new Cmyk(Math.floor(c * factor), Math.floor(m * factor), Math.floor(y * factor), k);
+    }
+
     /** Each ink rounded to a whole percent. */
     public Cmyk rounded() {
         return new Cmyk(Math.rint(c), Math.rint(m), Math.rint(y), Math.rint(k));

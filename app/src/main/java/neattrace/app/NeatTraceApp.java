@@ -1,0 +1,59 @@
+package neattrace.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import neattrace.app.work.Folders;
+import neattrace.app.work.Workspace;
+import neattrace.standin.skerry.SkerryMail;
+
+/** The application: one window with one job. */
+public final class NeatTraceApp extends Application {
+
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
+    private Workspace workspace;
+    private Workbench workbench;
+
+    /** For JavaFX. */
+    public NeatTraceApp() {}
+
+    @Override
+    public void start(Stage stage) {
+        workspace = new Workspace(Folders.usual());
+        workbench = show(stage, workspace);
+        List<String> arguments = getParameters().getUnnamed();
+        if (arguments.isEmpty()) {
+            workbench.offerWhatWasLeft();
+        } else if (arguments.get(0).equals("demo")) {
+            workbench.openDemo(SkerryMail.PUFFIN);
+        } else {
+            workspace.open(Path.of(arguments.get(0)));
+        }
+    }
+
+    /** Shows a workspace in a window. */
+    static Workbench show(Stage stage, Workspace workspace) {
+        Theme.install();
+        Workbench workbench = new Workbench(workspace);
+        Scene scene = new Scene(workbench, WIDTH, HEIGHT);
+        Theme.dress(scene);
+        workbench.listenTo(scene);
+        stage.setTitle("Neat Trace");
+        stage.setScene(scene);
+        stage.setMinWidth(960);
+        stage.setMinHeight(640);
+        stage.setOnCloseRequest(workbench::closeRequested);
+        stage.show();
+        return workbench;
+    }
+
+    @Override
+    public void stop() {
+        workbench.close();
+        workspace.close();
+    }
+}

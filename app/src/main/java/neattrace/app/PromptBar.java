@@ -1,0 +1,46 @@
+package neattrace.app;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import neattrace.app.docket.Finding.Answer;
+
+/** A question across the top of the table. */
+final class PromptBar extends HBox {
+
+    private final Label question = new Label();
+
+    PromptBar() {
+        super(12);
+        getStyleClass().add("prompt");
+        setAlignment(Pos.CENTER_LEFT);
+        setMaxHeight(USE_PREF_SIZE);
+        question.setWrapText(true);
+        hide();
+    }
+
+    /** Asks; every answer hides the question and does its work. */
+    void ask(String text, Answer... answers) {
+        question.setText(text);
+        getChildren().setAll(question);
+        for (Answer answer : answers) {
+            Button button = new Button(answer.label());
+            button.getStyleClass().setAll("answer");
+            button.setOnAction(
+                    event -> {
+                        hide();
+                        answer.action().run();
+                    });
+            getChildren().add(button);
+        }
+        setVisible(true);
+        setManaged(true);
+        getChildren().get(1).requestFocus();
+    }
+
+    private void hide() {
+        setVisible(false);
+        setManaged(false);
+    }
+}

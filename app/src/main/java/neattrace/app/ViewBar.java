@@ -1,0 +1,72 @@
+package neattrace.app;
+
+import java.util.Locale;
+import javafx.beans.property.BooleanProperty;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import neattrace.app.table.Table;
+import neattrace.app.table.TableMode;
+
+/** Ways of looking, at the lower edge of the table, each with its key. */
+final class ViewBar extends HBox {
+
+    ViewBar(Table table) {
+        super(4);
+        getStyleClass().add("view-bar");
+        setAlignment(Pos.CENTER);
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        Button mode = new Button();
+        mode.setOnAction(event -> nextMode(table));
+        dress(mode, table.modeProperty().get().label(), "V");
+        table.modeProperty().addListener((property, before, now) -> dress(mode, now.label(), "V"));
+        getChildren()
+                .addAll(
+                        mode,
+                        toggle("Lens", "U", table.lensProperty()),
+                        toggle("Grey ground", "G", table.greyGroundProperty()),
+                        action("Flip", "M", table::flip),
+                        action("Whole page", "W", table::fit),
+                        action("True size", "T", table::trueSize));
+    }
+
+    /** Lines and colours, lines, colours, and round again. */
+    static void nextMode(Table table) {
+        TableMode next =
+                switch (table.modeProperty().get()) {
+                    case ALL -> TableMode.LINES;
+                    case LINES -> TableMode.FILLS;
+                    case FILLS -> TableMode.SCAN;
+                    case SCAN -> TableMode.ALL;
+                };
+        table.modeProperty().set(next);
+    }
+
+    private static ToggleButton toggle(String title, String key, BooleanProperty property) {
+        ToggleButton button = new ToggleButton();
+        button.selectedProperty().bindBidirectional(property);
+        dress(button, title, key);
+        return button;
+    }
+
+    private static Button action(String title, String key, Runnable action) {
+        Button button = new Button();
+        button.setOnAction(event -> action.run());
+        dress(button, title, key);
+        return button;
+    }
+
+    private static void dress(ButtonBase button, String title, String key) {
+        Label cap = new Label(key);
+        cap.getStyleClass().add("keycap");
+        button.setText(title);
+        button.setGraphic(cap);
+        button.setId("view-" + title.toLowerCase(Locale.ROOT).replace(' ', '-'));
+        button.getStyleClass().setAll("view-button");
+        button.setFocusTraversable(false);
+        button.setAccessibleText(title + ", key " + key);
+    }
+}

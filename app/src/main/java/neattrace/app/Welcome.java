@@ -1,0 +1,60 @@
+package neattrace.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import neattrace.standin.skerry.SkerryMail;
+
+/** What is on the table while there is no drawing. */
+final class Welcome extends VBox {
+
+    Welcome(
+            List<Path> recent,
+            Runnable open,
+            Consumer<Path> openRecent,
+            Consumer<SkerryMail> openDemo) {
+        super(14);
+        getStyleClass().add("welcome");
+        setAlignment(Pos.CENTER);
+        setMaxSize(560, USE_PREF_SIZE);
+        Label title = new Label("Put a drawing on the table");
+        title.getStyleClass().add("welcome-title");
+        Label what = new Label("Drop a scan or a picture here: PNG, JPEG, TIFF, BMP or GIF.");
+        what.getStyleClass().add("hint");
+        Button choose = button("Open a file …   Ctrl+O", open);
+        choose.getStyleClass().add("first");
+        getChildren().addAll(title, what, choose);
+        if (!recent.isEmpty()) {
+            getChildren().add(heading("Lately"));
+            for (Path file : recent) {
+                getChildren()
+                        .add(button(file.getFileName().toString(), () -> openRecent.accept(file)));
+            }
+        }
+        getChildren().add(heading("Or try the Skerry Mail's drawings"));
+        FlowPane demos = new FlowPane(8, 8);
+        demos.setAlignment(Pos.CENTER);
+        for (SkerryMail mail : SkerryMail.values()) {
+            demos.getChildren().add(button(mail.title(), () -> openDemo.accept(mail)));
+        }
+        getChildren().add(demos);
+    }
+
+    private static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("findings-heading");
+        return label;
+    }
+
+    private static Button button(String text, Runnable action) {
+        Button button = new Button(text);
+        button.getStyleClass().setAll("answer");
+        button.setOnAction(event -> action.run());
+        return button;
+    }
+}

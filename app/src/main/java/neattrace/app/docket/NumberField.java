@@ -1,0 +1,102 @@
+package neattrace.app.docket;
+
+import java.util.Locale;
+import java.util.function.DoubleConsumer;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/**
+ * A number within a sentence. Enter or leaving it takes the number, Escape puts the old one back,
+ * the up and down keys step it.
+ */
+public final class NumberField extends TextField {
+
+    private final String unit;
+    private final double least;
+    private final double most;
+    private final double step;
+    private final DoubleConsumer whenSet;
+    private double value;
+
+    /**
+     * A field.
+     *
+     * @param name for screen readers
+     * @param unit shown behind the number, may be empty
+     * @param least smallest number taken
+     * @param most largest number taken
+     * @param step of the up and down keys
+     * @param whenSet called with a new number
+     */
+    public NumberField(
+            String name,
+            String unit,
+            double least,
+            double most,
+            double step,
+            DoubleConsumer whenSet) {
+        this.unit = unit;
+        this.least = least;
+        this.most = most;
+        this.step = step;
+        this.whenSet = whenSet;
+        getStyleClass().add("value");
+        setAccessibleText(name);
+        setOnAction(event -> take());
+        focusedProperty()
+                .addListener(
+                        (property, before, focused) -> {
+                            if (!focused) {
+                                take();
+                            }
+                        });
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+    }
+
+    /** Shows a number without reporting it. */
+    public void show(double next) {
+        value = next;
+        if (!isFocused()) {
+            setText(text());
+        }
+        setPrefColumnCount(Math.max(3, text().length() - 1));
+    }
+
+    private String text() {
+        String digits =
+                value == Math.rint(value)
+                        ? String.valueOf((long) value)
+                        : String.format(Locale.ROOT, "%.2f", value).replaceAll("0+$", "");
+        return unit.isEmpty() ? digits : digits + " " + unit;
+    }
+
+    private void pressed(KeyEvent event) {
+        if (event.getCode() == KeyCode.ESCAPE) {
+            setText(text());
+            event.consume();
+        } else if (event.getCode() == KeyCode.UP || event.getCode() == KeyCode.DOWN) {
+            set(value + (event.getCode() == KeyCode.UP ? step : -step));
+            event.consume();
+        }
+    }
+
+    private void take() {
+        String digits = getText().replace(unit, "").replace(',', '.').strip();
+        try {
+            set(Double.parseDouble(digits));
+        } catch (NumberFormatException e) {
+            setText(text());
+        }
+    }
+
+    private void set(double next) {
+        double kept = Math.round(Math.max(least, Math.min(most, next)) * 1000) / 1000.0;
+        boolean changed = Math.abs(kept - value) > 1e-9;
+        value = kept;
+        setText(text());
+        if (changed && Double.isFinite(kept)) {
+            whenSet.accept(kept);
+        }
+    }
+}

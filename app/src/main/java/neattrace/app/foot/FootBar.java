@@ -1,0 +1,109 @@
+package neattrace.app.foot;
+
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.stage.Screen;
+import neattrace.app.table.Table;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.flat.Swatch;
+import neattrace.geom.Point;
+import neattrace.job.pipeline.Drawing;
+import neattrace.region.Area;
+
+/** One line of facts at the foot of the window. */
+public final class FootBar extends HBox {
+
+    private final Label place = label("foot-place", 190);
+    private final Label under = label("foot-under", 240);
+    private final Label zoom = label("foot-zoom", 60);
+
+    /** The foot of a window. */
+    public FootBar(Workspace workspace, Table table) {
+        getStyleClass().add("foot");
+        setAlignment(Pos.CENTER_LEFT);
+        Label message = new Label();
+        message.setId("message");
+        message.textProperty().bind(workspace.messageProperty());
+        message.setMinWidth(0);
+        HBox.setHgrow(message, Priority.ALWAYS);
+        Region push = new Region();
+        HBox.setHgrow(push, Priority.SOMETIMES);
+        Label step = new Label();
+        step.textProperty().bind(workspace.stepProperty());
+        ProgressBar bar = new ProgressBar();
+        bar.progressProperty().bind(workspace.progressProperty());
+        Button cancel = new Button("Stop");
+        cancel.setId("cancel");
+        cancel.getStyleClass().setAll("answer");
+        cancel.setOnAction(event -> workspace.cancel());
+        HBox running = new HBox(8, step, bar, cancel);
+        running.setAlignment(Pos.CENTER);
+        running.visibleProperty().bind(workspace.progressProperty().greaterThanOrEqualTo(0));
+        running.managedProperty().bind(running.visibleProperty());
+        getChildren().addAll(message, push, running, under, place, zoom);
+        table.pointedAtProperty()
+                .addListener((property, before, at) -> show(table.shownProperty().get(), at));
+        table.scaleBinding().addListener((property, before, scale) -> zoom(scale.doubleValue()));
+        zoom(table.scaleBinding().get());
+    }
+
+    private static Label label(String id, double width) {
+        Label label = new Label();
+        label.setId(id);
+        label.setMinWidth(width);
+        label.setAlignment(Pos.CENTER_RIGHT);
+        return label;
+    }
+
+    private void zoom(double scale) {
+        double real = Screen.getPrimary().getDpi() / 25.4;
+        zoom.setText(String.format(Locale.ROOT, "%.0f %%", 100 * scale / real));
+    }
+
+    private void show(Shown shown, Point at) {
+        if (shown == null || at == null) {
+            place.setText("");
+            under.setText("");
+            return;
+        }
+        Point px = at.times(shown.drawing().resolution().pxPerMm());
+        place.setText(
+                String.format(
+                        Locale.ROOT,
+                        "%.1f, %.1f mm · %.0f, %.0f px",
+                        at.x(),
+                        at.y(),
+                        px.x(),
+                        px.y()));
+        under.setText(what(shown.drawing(), at));
+    }
+
+    private static String what(Drawing drawing, Point at) {
+        if (drawing.inkAt(at)) {
+            return "ink, " + drawing.job().black().build();
+        }
+        Optional<Area> area = drawing.areaAt(at);
+        if (area.isEmpty()) {
+            return "";
+        }
+        if (area.get().outside()) {
+            return "paper round the drawing";
+        }
+        String size = String.format(Locale.ROOT, "%.1f mm²", drawing.squareMm(area.get()));
+        Integer swatch = drawing.attachment().swatchOf().get(area.get().label());
+        return Optional.ofNullable(swatch)
+                        .flatMap(drawing.job()::swatch)
+                        .map(Swatch::name)
+                        .orElse("bare area")
+                + ", "
+                + size;
+    }
+}

@@ -1,0 +1,2 @@
+/** The foot: where the cursor is, what is under it, zoom, running work, the last message. */
+package neattrace.app.foot;

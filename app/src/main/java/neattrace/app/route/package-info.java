@@ -1,0 +1,2 @@
+/** The route along the top: the stations in the order of the work, with their state. */
+package neattrace.app.route;

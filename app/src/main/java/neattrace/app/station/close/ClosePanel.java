@@ -1,0 +1,168 @@
+package neattrace.app.station.close;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.Finding;
+import neattrace.app.docket.Finding.Answer;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.route.Station;
+import neattrace.app.station.Panel;
+import neattrace.app.table.Mark;
+import neattrace.app.table.TableMode;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.region.CloseSettings;
+import neattrace.region.Gap;
+
+/** Which gaps are closed and which stay open. */
+public final class ClosePanel implements Panel {
+
+    private final Workspace workspace;
+    private final NumberField width;
+    private final Label counts = new Label();
+    private final VBox content;
+
+    /** The panel of a workspace. */
+    public ClosePanel(Workspace workspace) {
+        this.workspace = workspace;
+        width =
+                new NumberField(
+                        "Gap width",
+                        "mm",
+                        0,
+                        CloseSettings.WIDEST_GAP_MM,
+                        0.1,
+                        mm ->
+                                workspace.change(
+                                        "Gap width",
+                                        job -> job.withClose(job.close().withGapMm(mm))));
+        counts.getStyleClass().add("measure");
+        counts.setWrapText(true);
+        content =
+                new VBox(
+                        10,
+                        new Sentence("Gaps up to", width, "are closed by an unseen line."),
+                        counts);
+    }
+
+    @Override
+    public Station station() {
+        return Station.CLOSE;
+    }
+
+    @Override
+    public String purpose() {
+        return "Where would colour run out?";
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        width.show(shown.drawing().job().close().gapMm());
+        long closed = shown.drawing().areas().gaps().stream().filter(Gap::closed).count();
+        long open = shown.drawing().areas().gaps().size() - closed;
+        counts.setText(
+                String.format(
+                        Locale.ROOT,
+                        "%d areas. %d gaps are closed, %d narrow openings are left open.",
+                        shown.drawing().areas().enclosed().size(),
+                        closed,
+                        open));
+    }
+
+    @Override
+    public List<Finding> findings(Shown shown) {
+        List<Finding> findings = new ArrayList<>();
+        CloseSettings settings = shown.drawing().job().close();
+        double mmPerPx = shown.drawing().resolution().mmPerPx();
+        List<Gap> undecided =
+                shown.drawing().areas().gaps().stream()
+                        .filter(gap -> !isDecided(gap.place().times(mmPerPx), settings))
+                        // Open ones come first, the narrowest, most likely a slip of the pen, on
+                        // top.
+                        .sorted(Comparator.comparing(Gap::closed).thenComparingDouble(Gap::widthPx))
+                        .toList();
+        for (Gap gap : undecided) {
+            findings.add(finding(gap, mmPerPx));
+        }
+        return findings;
+    }
+
+    private static boolean isDecided(Point place, CloseSettings settings) {
+        return near(settings.opened(), place) || near(settings.closed(), place);
+    }
+
+    private static boolean near(List<Point> places, Point place) {
+        return places.stream().anyMatch(other -> other.distance(place) < 1);
+    }
+
+    private Finding finding(Gap gap, double mmPerPx) {
+        Point at = gap.place().times(mmPerPx);
+        double mm = gap.widthPx() * mmPerPx;
+        String measure = String.format(Locale.ROOT, "%.2f mm", mm);
+        Mark mark = mark(gap, mmPerPx, false);
+        Answer close =
+                new Answer(gap.closed() ? "Keep it closed" : "Close it", () -> decide(at, true));
+        Answer open =
+                new Answer(gap.closed() ? "Open it" : "Leave it open", () -> decide(at, false));
+        return new Finding(
+                at,
+                Math.max(3, 3 * mm),
+                gap.closed() ? "A gap of " + measure + " was closed" : "An opening of " + measure,
+                gap.closed()
+                        ? "Without it, colour runs from one side to the other."
+                        : "Much narrower than the areas it joins: colour runs through here.",
+                mark,
+                gap.closed() ? List.of(close, open) : List.of(close, open));
+    }
+
+    private static Mark mark(Gap gap, double mmPerPx, boolean strong) {
+        return new Mark(
+                gap.place().times(mmPerPx),
+                gap.from().times(mmPerPx),
+                gap.to().times(mmPerPx),
+                String.format(
+                        Locale.ROOT,
+                        "%.2f mm, %s",
+                        gap.widthPx() * mmPerPx,
+                        gap.closed() ? "closed" : "open"),
+                strong,
+                !gap.closed());
+    }
+
+    private void decide(Point place, boolean close) {
+        workspace.change(
+                close ? "Close a gap" : "Leave a gap open",
+                (Job job) -> job.withClose(job.close().with(place, close)));
+    }
+
+    @Override
+    public List<Mark> marks(Shown shown) {
+        double mmPerPx = shown.drawing().resolution().mmPerPx();
+        return shown.drawing().areas().gaps().stream()
+                .map(gap -> mark(gap, mmPerPx, false))
+                .toList();
+    }
+
+    @Override
+    public String whenSettled() {
+        return "Every gap is decided.";
+    }
+
+    @Override
+    public TableMode usualMode() {
+        return TableMode.ALL;
+    }
+}

@@ -1,0 +1,2 @@
+/** Gaps: what is closed and what stays open. */
+package neattrace.app.station.close;

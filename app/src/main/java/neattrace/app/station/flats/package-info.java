@@ -1,0 +1,2 @@
+/** Colours and the areas they lie in. */
+package neattrace.app.station.flats;

@@ -1,0 +1,188 @@
+package neattrace.app.station.handover;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import neattrace.app.docket.Finding;
+import neattrace.app.docket.Finding.Answer;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.route.Station;
+import neattrace.app.station.Panel;
+import neattrace.app.table.TableMode;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.export.Artwork;
+import neattrace.export.pdf.PdfWriter;
+import neattrace.export.png.PngWriter;
+import neattrace.export.svg.SvgWriter;
+import neattrace.files.AtomicFile;
+import neattrace.flat.layer.FlatLayer;
+
+/** Writes the drawing for others. */
+public final class HandOverPanel implements Panel {
+
+    /** What can be written. */
+    public enum Format {
+        SVG("SVG", "Open vectors in mm, a layer for each swatch, lines on top."),
+        PDF("PDF", "For the printer: exact ink values, a layer for each swatch."),
+        PNG("PNG", "For screens: pixels on a transparent ground.");
+
+        private final String title;
+        private final String what;
+
+        Format(String title, String what) {
+            this.title = title;
+            this.what = what;
+        }
+    }
+
+    private final Workspace workspace;
+    private final NumberField ppi;
+    private final Label layers = new Label();
+    private final VBox content = new VBox(10);
+    private double pngPpi = 300;
+    private Shown shown;
+
+    /** The panel of a workspace. */
+    public HandOverPanel(Workspace workspace) {
+        this.workspace = workspace;
+        ppi = new NumberField("PNG resolution", "ppi", 10, 2400, 50, v -> pngPpi = v);
+        ppi.show(pngPpi);
+        layers.getStyleClass().add("measure");
+        layers.setWrapText(true);
+        for (Format format : Format.values()) {
+            Button button = new Button("Write " + format.title + " …");
+            button.setId("write-" + format.title.toLowerCase(Locale.ROOT));
+            button.getStyleClass().setAll("answer", "wide");
+            button.setMaxWidth(Double.MAX_VALUE);
+            button.setOnAction(event -> choose(format));
+            Label what = new Label(format.what);
+            what.getStyleClass().add("hint");
+            what.setWrapText(true);
+            content.getChildren().add(new VBox(4, button, what));
+        }
+        content.getChildren().addAll(new Sentence("The PNG has", ppi, "."), layers);
+    }
+
+    private void choose(Format format) {
+        if (shown == null) {
+            return;
+        }
+        String ending = format.title.toLowerCase(Locale.ROOT);
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Write " + format.title);
+        chooser.setInitialFileName(
+                shown.drawing().job().title().replaceAll("[\\\\/:*?\"<>|]", "-") + "." + ending);
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(format.title, "*." + ending));
+        File file = chooser.showSaveDialog(content.getScene().getWindow());
+        if (file != null) {
+            write(format, file.toPath());
+        }
+    }
+
+    /** Writes the drawing as it is shown now. */
+    public void write(Format format, Path file) {
+        Artwork art = shown.art();
+        double resolution = pngPpi;
+        workspace.write(
+                "Wrote " + file.getFileName() + ".",
+                () -> AtomicFile.write(file, out -> write(format, art, resolution, out)),
+                () -> {});
+    }
+
+    private static void write(
+            Format format, Artwork art, double resolution, java.io.OutputStream out)
+            throws IOException {
+        switch (format) {
+            case SVG -> SvgWriter.write(art, out);
+            case PDF -> PdfWriter.write(art, out);
+            case PNG -> PngWriter.write(art, resolution, out);
+        }
+    }
+
+    @Override
+    public Station station() {
+        return Station.HAND_OVER;
+    }
+
+    @Override
+    public String purpose() {
+        return "Files that need no tidying.";
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown now) {
+        shown = now;
+        List<String> names = new ArrayList<>();
+        names.add("Lines, " + now.art().black().build());
+        for (int i = now.art().layers().size() - 1; i >= 0; i--) {
+            FlatLayer layer = now.art().layers().get(i);
+            names.add(now.art().layerName(layer.swatch()));
+        }
+        layers.setText(
+                String.format(
+                                Locale.ROOT,
+                                "%.1f × %.1f mm, from the top:%n",
+                                now.art().widthMm(),
+                                now.art().heightMm())
+                        + String.join("\n", names));
+    }
+
+    @Override
+    public List<Finding> findings(Shown now) {
+        List<Finding> findings = new ArrayList<>();
+        long colourless =
+                now.drawing().job().swatches().stream()
+                        .filter(
+                                swatch ->
+                                        now.art().layers().stream()
+                                                .noneMatch(l -> l.swatch().id() == swatch.id()))
+                        .count();
+        if (colourless > 0) {
+            findings.add(
+                    Finding.general(
+                            colourless == 1
+                                    ? "1 swatch is used nowhere"
+                                    : colourless + " swatches are used nowhere",
+                            "They are not written; a printer would ask about them.",
+                            new Answer("Remove them", () -> removeUnused(now))));
+        }
+        return findings;
+    }
+
+    private void removeUnused(Shown now) {
+        List<Integer> used = now.art().layers().stream().map(l -> l.swatch().id()).toList();
+        workspace.change(
+                "Remove unused swatches",
+                job ->
+                        job.withSwatches(
+                                job.swatches().stream()
+                                        .filter(swatch -> used.contains(swatch.id()))
+                                        .toList()));
+    }
+
+    @Override
+    public String whenSettled() {
+        return "Ready to go.";
+    }
+
+    @Override
+    public TableMode usualMode() {
+        return TableMode.ALL;
+    }
+}

@@ -1,0 +1,2 @@
+/** Files for others. */
+package neattrace.app.station.handover;

@@ -1,0 +1,2 @@
+/** What the stations have in common. */
+package neattrace.app.station;

@@ -1,0 +1,153 @@
+package neattrace.app.station.press;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Finding;
+import neattrace.app.docket.Finding.Answer;
+import neattrace.app.docket.Sentence;
+import neattrace.app.route.Station;
+import neattrace.app.station.Panel;
+import neattrace.app.table.TableMode;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.flat.Swatch;
+import neattrace.job.Job;
+import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import neattrace.press.colour.Rgb;
+
+/** The black rule and the inks of every swatch. */
+public final class PressPanel implements Panel {
+
+    /** More ink than this dries badly on coated paper (common practice, no source), percent. */
+    private static final double INK_LIMIT = 300;
+
+    private final Workspace workspace;
+    private final ChoiceField<BlackRule> black;
+    private final Label total = new Label();
+    private final VBox rows = new VBox(6);
+    private final VBox content;
+
+    /** The panel of a workspace. */
+    public PressPanel(Workspace workspace) {
+        this.workspace = workspace;
+        black =
+                new ChoiceField<>(
+                        "Black",
+                        List.of(BlackRule.RICH, BlackRule.K_ONLY),
+                        PressPanel::words,
+                        rule -> workspace.change("Black", job -> job.withBlack(rule)));
+        black.setId("black-rule");
+        total.getStyleClass().add("measure");
+        total.setWrapText(true);
+        ScrollPane scroll = new ScrollPane(rows);
+        scroll.setFitToWidth(true);
+        scroll.setMaxHeight(260);
+        scroll.getStyleClass().add("swatch-scroll");
+        content = new VBox(10, new Sentence("Black is", black, "."), total, scroll);
+    }
+
+    private static String words(BlackRule rule) {
+        return rule == BlackRule.RICH
+                ? "rich: " + rule.underlay() + " under K100"
+                : "black ink alone: K100";
+    }
+
+    @Override
+    public Station station() {
+        return Station.PRESS;
+    }
+
+    @Override
+    public String purpose() {
+        return "What the printer will lay down.";
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        Job job = shown.drawing().job();
+        black.show(job.black());
+        Cmyk build = job.black().build();
+        total.setText(
+                String.format(
+                        Locale.ROOT,
+                        job.black() == BlackRule.RICH
+                                ? "%.0f %% ink in all: deep black for solid areas and bold lines."
+                                : "%.0f %% ink: for fine lines and one-ink jobs; large areas turn grey.",
+                        build.total()));
+        rows.getChildren().clear();
+        rows.getChildren().add(row("Black", build));
+        for (Swatch swatch : job.swatches()) {
+            rows.getChildren().add(row(swatch.name(), swatch.build()));
+        }
+    }
+
+    private Node row(String name, Cmyk build) {
+        Rgb rgb = workspace.press().preview(build);
+        Rectangle chip = new Rectangle(40, 28, Color.rgb(rgb.r(), rgb.g(), rgb.b()));
+        chip.getStyleClass().add("chip");
+        Label title = new Label(name);
+        title.getStyleClass().add("swatch-name");
+        Label inks = new Label(build.toString());
+        inks.getStyleClass().add("swatch-inks");
+        VBox words = new VBox(title, inks);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        Label sum = new Label(String.format(Locale.ROOT, "%.0f %%", build.total()));
+        sum.getStyleClass().add("swatch-total");
+        HBox row = new HBox(10, chip, words, sum);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("ink-row");
+        return row;
+    }
+
+    @Override
+    public List<Finding> findings(Shown shown) {
+        List<Finding> findings = new ArrayList<>();
+        for (Swatch swatch : shown.drawing().job().swatches()) {
+            if (swatch.build().total() > INK_LIMIT) {
+                Cmyk less = swatch.build().limitedTo(INK_LIMIT);
+                findings.add(
+                        Finding.general(
+                                String.format(
+                                        Locale.ROOT,
+                                        "%s has %.0f %% ink",
+                                        swatch.name(),
+                                        swatch.build().total()),
+                                "More than 300 % dries badly and sets off on the next sheet.",
+                                new Answer("Make it " + less, () -> rebuild(swatch, less))));
+            }
+        }
+        return findings;
+    }
+
+    private void rebuild(Swatch swatch, Cmyk build) {
+        workspace.change(
+                "Less ink", job -> job.withSwatch(new Swatch(swatch.id(), swatch.name(), build)));
+    }
+
+    @Override
+    public String whenSettled() {
+        return "Every build keeps within 300 % ink.";
+    }
+
+    @Override
+    public TableMode usualMode() {
+        return TableMode.ALL;
+    }
+}

@@ -1,0 +1,2 @@
+/** Ink values. */
+package neattrace.app.station.press;

@@ -1,0 +1,107 @@
+package neattrace.app.table;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import neattrace.app.work.Shown;
+
+/** Paints what the table shows, off the JavaFX thread; of several requests only the last counts. */
+final class FramePainter {
+
+    /** A finished picture of the table. */
+    record Frame(WritableImage image, View view) {}
+
+    /** What to paint. */
+    record Request(Shown shown, View view, TableMode mode, Color page, double density) {}
+
+    private final AtomicReference<Request> waiting = new AtomicReference<>();
+    private final ExecutorService thread;
+    private final Consumer<Frame> whenPainted;
+
+    FramePainter(Consumer<Frame> whenPainted) {
+        this.whenPainted = whenPainted;
+        this.thread =
+                Executors.newSingleThreadExecutor(
+                        task -> {
+                            Thread worker = new Thread(task, "painting");
+                            worker.setDaemon(true);
+                            return worker;
+                        });
+    }
+
+    void request(Request request) {
+        if (waiting.getAndSet(request) == null) {
+            thread.execute(this::paintWaiting);
+        }
+    }
+
+    private void paintWaiting() {
+        Request request = waiting.getAndSet(null);
+        if (request == null || request.view().width() < 1 || request.view().height() < 1) {
+            return;
+        }
+        BufferedImage image = paint(request);
+        int width = image.getWidth();
+        int height = image.getHeight();
+        int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        Platform.runLater(
+                () -> {
+                    WritableImage target = new WritableImage(width, height);
+                    target.getPixelWriter()
+                            .setPixels(
+                                    0,
+                                    0,
+                                    width,
+                                    height,
+                                    PixelFormat.getIntArgbPreInstance(),
+                                    pixels,
+                                    0,
+                                    width);
+                    whenPainted.accept(new Frame(target, request.view()));
+                });
+    }
+
+    private static BufferedImage paint(Request request) {
+        View view = request.view();
+        double density = request.density();
+        int width = (int) Math.ceil(view.width() * density);
+        int height = (int) Math.ceil(view.height() * density);
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D graphics = image.createGraphics();
+        AffineTransform toPx = AffineTransform.getScaleInstance(density, density);
+        toPx.concatenate(view.transform());
+        double pageWidth = request.shown().drawing().widthMm();
+        double pageHeight = request.shown().drawing().heightMm();
+        graphics.setColor(request.page());
+        graphics.fill(
+                toPx.createTransformedShape(new Rectangle2D.Double(0, 0, pageWidth, pageHeight)));
+        if (request.mode() == TableMode.SCAN) {
+            request.shown().scan().paint(graphics, toPx, pageWidth, pageHeight);
+        } else {
+            request.shown()
+                    .painter()
+                    .paint(
+                            graphics,
+                            toPx,
+                            new Rectangle2D.Double(0, 0, width, height),
+                            request.mode() != TableMode.LINES,
+                            request.mode() != TableMode.FILLS);
+        }
+        graphics.dispose();
+        return image;
+    }
+
+    void close() {
+        thread.shutdownNow();
+    }
+}

@@ -1,0 +1,234 @@
+package neattrace.app.table;
+
+import java.awt.geom.Rectangle2D;
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.FillRule;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.text.Font;
+import neattrace.app.work.Shown;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.Outline;
+import neattrace.geom.Point;
+import neattrace.raster.Picture;
+import neattrace.region.Area;
+import org.locationtech.jts.geom.CoordinateSequence;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
+
+/** Draws over the painted frame: the page's edge, what a click would do, marks and the lens. */
+final class Overlay {
+
+    private static final Color SIGNAL = Color.web("#C03A22");
+    private static final Color SETTLED = Color.web("#1F6B63");
+    private static final Color INK = Color.web("#17323F");
+    private static final Color HALO = Color.web("#FFFDF7");
+
+    private static final double LENS_RADIUS = 84;
+    private static final int LENS_ZOOM = 2;
+
+    /** Points are shown while there are no more than this many in sight. */
+    private static final int MOST_POINTS = 6000;
+
+    private final GraphicsContext g;
+    private final View view;
+    private final Shown shown;
+
+    Overlay(GraphicsContext g, View view, Shown shown) {
+        this.g = g;
+        this.view = view;
+        this.shown = shown;
+    }
+
+    void page() {
+        Point2D a = view.toScreen(new Point(0, 0));
+        Point2D b = view.toScreen(new Point(shown.drawing().widthMm(), shown.drawing().heightMm()));
+        double x = Math.min(a.getX(), b.getX());
+        double width = Math.abs(a.getX() - b.getX());
+        double height = b.getY() - a.getY();
+        g.setFill(Color.web("#17323F", 0.10));
+        g.fillRect(x + 3, a.getY() + 4, width, height);
+        g.setFill(Color.WHITE);
+        g.fillRect(x, a.getY(), width, height);
+    }
+
+    void frame(FramePainter.Frame frame) {
+        if (frame.view().equals(view)) {
+            g.drawImage(frame.image(), 0, 0, view.width(), view.height());
+            return;
+        }
+        // Painted for another view: show it where it belongs until the new one is ready.
+        View old = frame.view();
+        Point2D a = view.toScreen(old.toPage(0, 0));
+        Point2D b = view.toScreen(old.toPage(old.width(), old.height()));
+        g.drawImage(frame.image(), a.getX(), a.getY(), b.getX() - a.getX(), b.getY() - a.getY());
+    }
+
+    void target(Area area, Color colour) {
+        MultiPolygon outline = shown.drawing().areaOutlines().get(area.label());
+        double mmPerPx = shown.drawing().resolution().mmPerPx();
+        g.save();
+        g.setFillRule(FillRule.EVEN_ODD);
+        g.beginPath();
+        for (int i = 0; i < outline.getNumGeometries(); i++) {
+            Polygon polygon = (Polygon) outline.getGeometryN(i);
+            ring(polygon.getExteriorRing(), mmPerPx);
+            for (int h = 0; h < polygon.getNumInteriorRing(); h++) {
+                ring(polygon.getInteriorRingN(h), mmPerPx);
+            }
+        }
+        g.setFill(colour.deriveColor(0, 1, 1, 0.45));
+        g.fill();
+        g.setStroke(INK);
+        g.setLineWidth(1.5);
+        g.setLineDashes(5, 4);
+        g.stroke();
+        g.restore();
+    }
+
+    private void ring(LinearRing ring, double mmPerPx) {
+        CoordinateSequence points = ring.getCoordinateSequence();
+        for (int i = 0; i < points.size() - 1; i++) {
+            Point2D at =
+                    view.toScreen(new Point(points.getX(i) * mmPerPx, points.getY(i) * mmPerPx));
+            if (i == 0) {
+                g.moveTo(at.getX(), at.getY());
+            } else {
+                g.lineTo(at.getX(), at.getY());
+            }
+        }
+        g.closePath();
+    }
+
+    void points() {
+        Point first = view.toPage(0, 0);
+        Point last = view.toPage(view.width(), view.height());
+        Rectangle2D sight = new Rectangle2D.Double();
+        sight.setFrameFromDiagonal(first.x(), first.y(), last.x(), last.y());
+        int count = 0;
+        g.setFill(HALO);
+        g.setStroke(SETTLED);
+        g.setLineWidth(1.2);
+        for (Outline outline : shown.drawing().lines()) {
+            for (CubicLoop loop : outline.loops().toList()) {
+                for (int i = 0; i < loop.size(); i++) {
+                    Point at = loop.point(i);
+                    if (!sight.contains(at.x(), at.y()) || ++count > MOST_POINTS) {
+                        continue;
+                    }
+                    Point2D p = view.toScreen(at);
+                    g.fillRect(p.getX() - 2, p.getY() - 2, 4, 4);
+                    g.strokeRect(p.getX() - 2, p.getY() - 2, 4, 4);
+                }
+            }
+        }
+    }
+
+    void marks(List<Mark> marks) {
+        for (Mark mark : marks) {
+            if (!mark.strong()) {
+                mark(mark);
+            }
+        }
+        for (Mark mark : marks) {
+            if (mark.strong()) {
+                mark(mark);
+            }
+        }
+    }
+
+    /** A ring round the place; a bar across the measured stretch; open ones are dashed as well. */
+    private void mark(Mark mark) {
+        Point2D at = view.toScreen(mark.at());
+        Point2D from = view.toScreen(mark.from());
+        Point2D to = view.toScreen(mark.to());
+        double radius = Math.max(mark.strong() ? 13 : 7, from.distance(to) / 2 + 5);
+        g.save();
+        g.setLineCap(StrokeLineCap.ROUND);
+        ringAndBar(at, from, to, radius, HALO, mark.strong() ? 6 : 4);
+        if (mark.open()) {
+            g.setLineDashes(mark.strong() ? 0 : 4);
+        }
+        ringAndBar(at, from, to, radius, mark.open() ? SIGNAL : SETTLED, mark.strong() ? 3 : 1.8);
+        g.restore();
+        if (mark.strong() && !mark.text().isEmpty()) {
+            label(mark.text(), at.getX() + radius + 6, at.getY());
+        }
+    }
+
+    private void ringAndBar(
+            Point2D at, Point2D from, Point2D to, double radius, Color colour, double width) {
+        g.setStroke(colour);
+        g.setLineWidth(width);
+        g.strokeOval(at.getX() - radius, at.getY() - radius, 2 * radius, 2 * radius);
+        if (from.distance(to) > 1) {
+            g.strokeLine(from.getX(), from.getY(), to.getX(), to.getY());
+        }
+    }
+
+    private void label(String text, double x, double y) {
+        g.setFont(Font.font("Lato Semibold", 13));
+        double width = 16 + 7.2 * text.length();
+        double left = Math.max(4, Math.min(x, view.width() - width - 8));
+        g.setFill(INK);
+        g.fillRoundRect(left, y - 12, width, 24, 6, 6);
+        g.setFill(HALO);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(text, left + 8, y, width - 16);
+    }
+
+    /** The untouched scan round the cursor, twice as large. */
+    void lens(Point cursor) {
+        Point2D at = view.toScreen(cursor);
+        Picture picture = shown.drawing().picture();
+        double pxPerMm = shown.drawing().resolution().pxPerMm();
+        double cell = view.scale() * LENS_ZOOM / pxPerMm;
+        g.save();
+        g.beginPath();
+        g.arc(at.getX(), at.getY(), LENS_RADIUS, LENS_RADIUS, 0, 360);
+        g.closePath();
+        g.clip();
+        g.setFill(Color.WHITE);
+        g.fillRect(
+                at.getX() - LENS_RADIUS, at.getY() - LENS_RADIUS, 2 * LENS_RADIUS, 2 * LENS_RADIUS);
+        // Several screen pixels a sample when zoomed in, several samples a pixel when zoomed out.
+        double step = Math.max(1, 1.5 / cell);
+        double reach = LENS_RADIUS / cell;
+        double cx = cursor.x() * pxPerMm;
+        double cy = cursor.y() * pxPerMm;
+        for (double py = Math.floor(cy - reach); py <= cy + reach; py += step) {
+            for (double px = Math.floor(cx - reach); px <= cx + reach; px += step) {
+                int x = (int) px;
+                int y = (int) py;
+                if (px < 0 || py < 0 || x >= picture.width() || y >= picture.height()) {
+                    continue;
+                }
+                int rgb = picture.rgbAt(x, y);
+                g.setFill(Color.rgb(rgb >> 16 & 0xff, rgb >> 8 & 0xff, rgb & 0xff));
+                double sx = (px - cx) * cell * (view.flipped() ? -1 : 1);
+                double left = at.getX() + (view.flipped() ? sx - cell * step : sx);
+                g.fillRect(
+                        left, at.getY() + (py - cy) * cell, cell * step + 0.6, cell * step + 0.6);
+            }
+        }
+        g.restore();
+        g.setStroke(HALO);
+        g.setLineWidth(5);
+        g.strokeOval(
+                at.getX() - LENS_RADIUS, at.getY() - LENS_RADIUS, 2 * LENS_RADIUS, 2 * LENS_RADIUS);
+        g.setStroke(INK);
+        g.setLineWidth(2);
+        g.strokeOval(
+                at.getX() - LENS_RADIUS, at.getY() - LENS_RADIUS, 2 * LENS_RADIUS, 2 * LENS_RADIUS);
+    }
+
+    void focus() {
+        g.setStroke(SETTLED);
+        g.setLineWidth(2);
+        g.strokeRect(1, 1, view.width() - 2, view.height() - 2);
+    }
+}

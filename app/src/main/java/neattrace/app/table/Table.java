@@ -1,0 +1,305 @@
+package neattrace.app.table;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Point2D;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.stage.Screen;
+import neattrace.app.work.Shown;
+import neattrace.geom.Point;
+import neattrace.region.Area;
+
+/** Shows the drawing and answers to the mouse. */
+public final class Table extends Region {
+
+    private static final double MARGIN = 36;
+    private static final double KEY_PAN = 60;
+    private static final java.awt.Color PAGE = new java.awt.Color(0xFFFFFF);
+    private static final java.awt.Color GREY_PAGE = new java.awt.Color(0x8C8C8C);
+
+    private final Canvas canvas = new Canvas();
+    private final FramePainter painter = new FramePainter(this::painted);
+    private final ObjectProperty<Shown> shown = new SimpleObjectProperty<>();
+    private final ObjectProperty<TableMode> mode = new SimpleObjectProperty<>(TableMode.ALL);
+    private final BooleanProperty greyGround = new SimpleBooleanProperty();
+    private final BooleanProperty lens = new SimpleBooleanProperty();
+    private final ObjectProperty<Color> dab = new SimpleObjectProperty<>();
+    private final ReadOnlyObjectWrapper<View> view =
+            new ReadOnlyObjectWrapper<>(new View(new Point(50, 50), 4, false, 0, 0));
+    private final ReadOnlyObjectWrapper<Point> cursor = new ReadOnlyObjectWrapper<>();
+    private Consumer<Point> whenClicked = place -> {};
+    private List<Mark> marks = List.of();
+    private boolean showPoints;
+    private FramePainter.Frame frame;
+    private Point2D pressedAt;
+    private Point2D draggedTo;
+    private boolean dragging;
+    private boolean fitted;
+
+    /** An empty table. */
+    public Table() {
+        getStyleClass().add("table");
+        setAccessibleText("The drawing");
+        getChildren().add(canvas);
+        setFocusTraversable(true);
+        setMinSize(200, 200);
+        shown.addListener((property, before, now) -> shownChanged(before, now));
+        mode.addListener(property -> repaint());
+        greyGround.addListener(property -> repaint());
+        lens.addListener(property -> redraw());
+        dab.addListener(property -> redraw());
+        focusedProperty().addListener(property -> redraw());
+        addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
+        addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
+        addEventHandler(MouseEvent.MOUSE_MOVED, this::moved);
+        addEventHandler(MouseEvent.MOUSE_EXITED, event -> pointAt(null));
+        addEventHandler(ScrollEvent.SCROLL, this::scrolled);
+    }
+
+    /** What is shown; null for an empty table. */
+    public ObjectProperty<Shown> shownProperty() {
+        return shown;
+    }
+
+    /** Lines, colours or both. */
+    public ObjectProperty<TableMode> modeProperty() {
+        return mode;
+    }
+
+    /** Whether the page is mid-grey, to judge colours on. */
+    public BooleanProperty greyGroundProperty() {
+        return greyGround;
+    }
+
+    /** Whether a round lens shows the untouched scan under the cursor. */
+    public BooleanProperty lensProperty() {
+        return lens;
+    }
+
+    /** The colour that a click would lay; null if clicks do not colour. */
+    public ObjectProperty<Color> dabProperty() {
+        return dab;
+    }
+
+    /** Where the cursor is on the page, mm; null if elsewhere. */
+    public ReadOnlyObjectProperty<Point> pointedAtProperty() {
+        return cursor.getReadOnlyProperty();
+    }
+
+    /** The view, for those who show its zoom. */
+    ReadOnlyObjectProperty<View> viewProperty() {
+        return view.getReadOnlyProperty();
+    }
+
+    /** Screen pixels a mm, as a binding on the view. */
+    public javafx.beans.binding.DoubleBinding scaleBinding() {
+        return javafx.beans.binding.Bindings.createDoubleBinding(() -> view.get().scale(), view);
+    }
+
+    /** Called with a place in mm when the drawing is clicked. */
+    public void setWhenClicked(Consumer<Point> action) {
+        whenClicked = action;
+    }
+
+    /** Points places out. */
+    public void setMarks(List<Mark> next) {
+        marks = List.copyOf(next);
+        redraw();
+    }
+
+    /** Whether the curves' points are shown. */
+    public void setShowPoints(boolean show) {
+        showPoints = show;
+        redraw();
+    }
+
+    /** Shows the whole page. */
+    public void fit() {
+        Shown now = shown.get();
+        if (now != null) {
+            look(view.get().fitted(now.drawing().widthMm(), now.drawing().heightMm(), MARGIN));
+        }
+    }
+
+    /** One mm of the drawing is one mm on the screen, as far as the screen tells its size. */
+    public void trueSize() {
+        look(view.get().withScale(Screen.getPrimary().getDpi() / 25.4));
+    }
+
+    /** Exchanges left and right. */
+    public void flip() {
+        look(view.get().mirrored());
+    }
+
+    /** Zooms round the middle of the table. */
+    public void zoom(double factor) {
+        look(view.get().zoomed(factor, getWidth() / 2, getHeight() / 2));
+    }
+
+    /** Moves the view by steps. */
+    public void pan(int stepsX, int stepsY) {
+        look(view.get().panned(-stepsX * KEY_PAN, -stepsY * KEY_PAN));
+    }
+
+    /** Goes to a place and shows about {@code reachMm} round it. */
+    public void lookAt(Point place, double reachMm) {
+        double scale = Math.min(getWidth(), getHeight()) / (2 * Math.max(1, reachMm));
+        look(view.get().withCentre(place).withScale(Math.min(60, scale)));
+    }
+
+    /** Where a place on the page lies in this node, for tests and for hints. */
+    public Point2D onScreen(Point page) {
+        return view.get().toScreen(page);
+    }
+
+    /** Stops painting. */
+    public void close() {
+        painter.close();
+    }
+
+    private void shownChanged(Shown before, Shown now) {
+        boolean samePage =
+                before != null
+                        && now != null
+                        && before.drawing().picture() == now.drawing().picture()
+                        && before.drawing().widthMm() == now.drawing().widthMm();
+        if (!samePage) {
+            frame = null;
+            fitted = false;
+            fitOnce();
+        }
+        repaint();
+    }
+
+    private void fitOnce() {
+        if (!fitted && shown.get() != null && getWidth() > 1 && getHeight() > 1) {
+            fitted = true;
+            fit();
+        }
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth());
+        canvas.setHeight(getHeight());
+        view.set(view.get().sized(getWidth(), getHeight()));
+        fitOnce();
+        repaint();
+    }
+
+    private void look(View next) {
+        view.set(next);
+        repaint();
+    }
+
+    private void repaint() {
+        redraw();
+        Shown now = shown.get();
+        if (now == null) {
+            return;
+        }
+        boolean onScreen = getScene() != null && getScene().getWindow() != null;
+        double density = onScreen ? getScene().getWindow().getOutputScaleX() : 1;
+        painter.request(
+                new FramePainter.Request(
+                        now, view.get(), mode.get(), greyGround.get() ? GREY_PAGE : PAGE, density));
+    }
+
+    private void painted(FramePainter.Frame next) {
+        frame = next;
+        redraw();
+    }
+
+    private void redraw() {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        Shown now = shown.get();
+        if (now == null) {
+            return;
+        }
+        Overlay overlay = new Overlay(g, view.get(), now);
+        overlay.page();
+        if (frame != null) {
+            overlay.frame(frame);
+        }
+        target().ifPresent(area -> overlay.target(area, dab.get()));
+        if (showPoints) {
+            overlay.points();
+        }
+        overlay.marks(marks);
+        if (lens.get() && cursor.get() != null) {
+            overlay.lens(cursor.get());
+        }
+        if (isFocused()) {
+            overlay.focus();
+        }
+    }
+
+    /** The area a click would colour. */
+    private Optional<Area> target() {
+        if (dab.get() == null || cursor.get() == null || dragging) {
+            return Optional.empty();
+        }
+        return shown.get().drawing().areaAt(cursor.get()).filter(area -> !area.outside());
+    }
+
+    private void pressed(MouseEvent event) {
+        requestFocus();
+        pressedAt = new Point2D(event.getX(), event.getY());
+        draggedTo = pressedAt;
+        dragging = false;
+    }
+
+    private void dragged(MouseEvent event) {
+        Point2D at = new Point2D(event.getX(), event.getY());
+        if (!dragging && at.distance(pressedAt) > 4) {
+            dragging = true;
+            setCursor(Cursor.CLOSED_HAND);
+        }
+        if (dragging) {
+            look(view.get().panned(at.getX() - draggedTo.getX(), at.getY() - draggedTo.getY()));
+            draggedTo = at;
+        }
+    }
+
+    private void released(MouseEvent event) {
+        setCursor(Cursor.DEFAULT);
+        boolean click = !dragging && event.getButton() == MouseButton.PRIMARY;
+        dragging = false;
+        if (click && shown.get() != null) {
+            whenClicked.accept(view.get().toPage(event.getX(), event.getY()));
+        }
+    }
+
+    private void moved(MouseEvent event) {
+        pointAt(view.get().toPage(event.getX(), event.getY()));
+    }
+
+    private void pointAt(Point place) {
+        cursor.set(shown.get() == null ? null : place);
+        redraw();
+    }
+
+    private void scrolled(ScrollEvent event) {
+        if (shown.get() == null || event.getDeltaY() == 0) {
+            return;
+        }
+        double factor = Math.pow(1.0018, event.getDeltaY());
+        look(view.get().zoomed(factor, event.getX(), event.getY()));
+    }
+}

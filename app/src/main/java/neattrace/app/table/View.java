@@ -1,0 +1,82 @@
+package neattrace.app.table;
+
+import java.awt.geom.AffineTransform;
+import javafx.geometry.Point2D;
+import neattrace.geom.Point;
+
+/**
+ * Which part of the page is seen: the place in the middle of the table, the zoom, and whether the
+ * drawing is flipped.
+ *
+ * @param centre mm
+ * @param scale screen pixels a mm
+ * @param flipped left and right exchanged
+ * @param width of the table, screen pixels
+ * @param height of the table, screen pixels
+ */
+record View(Point centre, double scale, boolean flipped, double width, double height) {
+
+    private static final double LEAST_SCALE = 0.2;
+    private static final double MOST_SCALE = 800;
+
+    /** From mm to screen pixels. */
+    AffineTransform transform() {
+        AffineTransform transform = AffineTransform.getTranslateInstance(width / 2, height / 2);
+        transform.scale(flipped ? -scale : scale, scale);
+        transform.translate(-centre.x(), -centre.y());
+        return transform;
+    }
+
+    Point toPage(double x, double y) {
+        double dx = (x - width / 2) / scale;
+        return new Point(centre.x() + (flipped ? -dx : dx), centre.y() + (y - height / 2) / scale);
+    }
+
+    Point2D toScreen(Point page) {
+        double dx = (page.x() - centre.x()) * scale;
+        return new Point2D(
+                width / 2 + (flipped ? -dx : dx), height / 2 + (page.y() - centre.y()) * scale);
+    }
+
+    /** Moved so that what was under the mouse goes along by dx, dy screen pixels. */
+    View panned(double dx, double dy) {
+        double x = (flipped ? dx : -dx) / scale;
+        return new View(
+                new Point(centre.x() + x, centre.y() - dy / scale), scale, flipped, width, height);
+    }
+
+    /** Zoomed by a factor; the place at x, y on screen stays where it is. */
+    View zoomed(double factor, double x, double y) {
+        Point fixed = toPage(x, y);
+        double next = Math.max(LEAST_SCALE, Math.min(MOST_SCALE, scale * factor));
+        double share = scale / next;
+        Point moved =
+                new Point(
+                        fixed.x() + (centre.x() - fixed.x()) * share,
+                        fixed.y() + (centre.y() - fixed.y()) * share);
+        return new View(moved, next, flipped, width, height);
+    }
+
+    View withScale(double next) {
+        return new View(centre, next, flipped, width, height);
+    }
+
+    View withCentre(Point next) {
+        return new View(next, scale, flipped, width, height);
+    }
+
+    View mirrored() {
+        return new View(centre, scale, !flipped, width, height);
+    }
+
+    View sized(double nextWidth, double nextHeight) {
+        return new View(centre, scale, flipped, nextWidth, nextHeight);
+    }
+
+    /** The whole page with a margin round it. */
+    View fitted(double pageWidth, double pageHeight, double margin) {
+        double fit = Math.min((width - 2 * margin) / pageWidth, (height - 2 * margin) / pageHeight);
+        Point middle = new Point(pageWidth / 2, pageHeight / 2);
+        return new View(middle, Math.max(LEAST_SCALE, fit), flipped, width, height);
+    }
+}

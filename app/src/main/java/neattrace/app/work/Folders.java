@@ -1,0 +1,73 @@
+package neattrace.app.work;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.files.AtomicFile;
+import neattrace.job.autosave.Autosave;
+
+/**
+ * Where the program keeps what is its own: autosaved jobs and the list of recent files. Everything
+ * stays on the user's disk.
+ */
+public final class Folders {
+
+    private static final int MOST_RECENT = 8;
+
+    private final Path autosave;
+
+    private Folders(Path autosave) {
+        this.autosave = autosave;
+    }
+
+    /** The usual place. */
+    public static Folders usual() {
+        return new Folders(Autosave.usualFolder());
+    }
+
+    /** Below another folder, for trying things out. */
+    public static Folders below(Path folder) {
+        return new Folders(folder.resolve("autosave"));
+    }
+
+    /** Where jobs are autosaved. */
+    public Path autosave() {
+        return autosave;
+    }
+
+    private Path recentFile() {
+        return autosave.resolveSibling("recent.txt");
+    }
+
+    /** Files opened lately that still exist, newest first. */
+    public List<Path> recent() {
+        try {
+            return Files.readAllLines(recentFile()).stream()
+                    .map(Path::of)
+                    .filter(Files::exists)
+                    .toList();
+        } catch (IOException | RuntimeException e) {
+            return List.of();
+        }
+    }
+
+    /** Puts a file at the head of the recent ones. A list that cannot be written is no loss. */
+    public void remember(Path file) {
+        List<Path> files = new ArrayList<>(recent());
+        Path absolute = file.toAbsolutePath().normalize();
+        files.remove(absolute);
+        files.add(0, absolute);
+        List<String> lines = files.stream().limit(MOST_RECENT).map(Path::toString).toList();
+        try {
+            Files.createDirectories(recentFile().getParent());
+            byte[] text =
+                    String.join("\n", lines).getBytes(java.nio.charset.StandardCharsets.UTF_8);
+            AtomicFile.write(recentFile(), out -> out.write(text));
+        } catch (IOException e) {
+            System.getLogger(Folders.class.getName())
+                    .log(System.Logger.Level.INFO, "recent files were not kept", e);
+        }
+    }
+}

@@ -1,0 +1,96 @@
+package neattrace.app.work;
+
+import java.io.IOException;
+import java.lang.System.Logger.Level;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import neattrace.job.Job;
+import neattrace.job.autosave.Autosave;
+
+/** Autosaves off the JavaFX thread; of several changes in a row only the last is written. */
+final class Keeper {
+
+    private static final System.Logger LOG = System.getLogger(Keeper.class.getName());
+
+    private final AtomicReference<Job> waiting = new AtomicReference<>();
+    private final ExecutorService thread;
+    private final Path folder;
+    private Autosave autosave;
+
+    Keeper(Path folder) {
+        this.folder = folder;
+        this.thread =
+                Executors.newSingleThreadExecutor(
+                        task -> {
+                            Thread worker = new Thread(task, "autosave");
+                            worker.setDaemon(true);
+                            return worker;
+                        });
+    }
+
+    void keep(Job job) {
+        if (waiting.getAndSet(job) == null && !thread.isShutdown()) {
+            thread.execute(this::keepWaiting);
+        }
+    }
+
+    private void keepWaiting() {
+        Job job = waiting.getAndSet(null);
+        if (job == null) {
+            return;
+        }
+        try {
+            if (autosave == null) {
+                autosave = Autosave.start(folder);
+            }
+            autosave.keep(job);
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "the job could not be autosaved", e);
+        }
+    }
+
+    /** Jobs that a crash left behind. */
+    static List<Path> leftBehind(Path folder) {
+        try {
+            return Autosave.leftBehind(folder);
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "autosaved jobs could not be listed", e);
+            return List.of();
+        }
+    }
+
+    void discard(Path kept) {
+        try {
+            Autosave.discard(kept);
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "an autosaved job could not be removed", e);
+        }
+    }
+
+    void close() {
+        thread.execute(
+                () -> {
+                    waiting.set(null);
+                    try {
+                        if (autosave != null) {
+                            autosave.forget();
+                            autosave.close();
+                        }
+                    } catch (IOException e) {
+                        LOG.log(Level.WARNING, "autosave was not closed in order", e);
+                    }
+                });
+        thread.shutdown();
+        try {
+            if (!thread.awaitTermination(10, TimeUnit.SECONDS)) {
+                LOG.log(Level.WARNING, "autosave did not end in time");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

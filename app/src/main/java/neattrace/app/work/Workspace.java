@@ -1,0 +1,374 @@
+package neattrace.app.work;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.UnaryOperator;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import neattrace.export.Artwork;
+import neattrace.export.png.ArtworkPainter;
+import neattrace.export.png.PngWriter;
+import neattrace.job.History;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.job.file.JobFile;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.press.profile.PressProfile;
+import neattrace.progress.Progress;
+import neattrace.raster.reading.PictureReader;
+
+/**
+ * The open job. All methods belong to the JavaFX thread; computing, reading and writing happen on
+ * threads of its own, newest request first, and results come back to the JavaFX thread.
+ */
+public final class Workspace implements AutoCloseable {
+
+    private static final int PREVIEW_PX = 512;
+
+    private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper step = new ReadOnlyStringWrapper("");
+
+    /** Share of the running work that is done, or -1 when nothing runs. */
+    private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(-1);
+
+    private final PressProfile press = PressProfile.bundled();
+    private final ExecutorService computing = worker("computing");
+    private final ExecutorService writing = worker("writing");
+    private final AtomicLong newest = new AtomicLong();
+    private final Folders folders;
+    private final Keeper keeper;
+    private Job saved;
+
+    /** A workspace without a job, keeping what is its own in {@code folders}. */
+    public Workspace(Folders folders) {
+        this.folders = folders;
+        this.keeper = new Keeper(folders.autosave());
+    }
+
+    private static ExecutorService worker(String name) {
+        return Executors.newSingleThreadExecutor(
+                task -> {
+                    Thread thread = new Thread(task, name);
+                    thread.setDaemon(true);
+                    return thread;
+                });
+    }
+
+    /** The job with its past and future; null before anything is open. */
+    public ReadOnlyObjectProperty<History> historyProperty() {
+        return history.getReadOnlyProperty();
+    }
+
+    /** The newest computed drawing; null before the first one is ready. */
+    public ReadOnlyObjectProperty<Shown> shownProperty() {
+        return shown.getReadOnlyProperty();
+    }
+
+    /** The job file, or null if the job was never saved. */
+    public ReadOnlyObjectProperty<Path> fileProperty() {
+        return file.getReadOnlyProperty();
+    }
+
+    /** The last thing worth telling the user. */
+    public ReadOnlyStringProperty messageProperty() {
+        return message.getReadOnlyProperty();
+    }
+
+    /** What is being done right now. */
+    public ReadOnlyStringProperty stepProperty() {
+        return step.getReadOnlyProperty();
+    }
+
+    /** Share of the running work that is done, or -1 when nothing runs. */
+    public ReadOnlyDoubleProperty progressProperty() {
+        return progress.getReadOnlyProperty();
+    }
+
+    /** How inks look. */
+    public PressProfile press() {
+        return press;
+    }
+
+    /** Recent files and autosave. */
+    public Folders folders() {
+        return folders;
+    }
+
+    /** The job as it stands, or null. */
+    public Job job() {
+        return history.get() == null ? null : history.get().job();
+    }
+
+    /** Whether there are changes that are not in the job file. */
+    public boolean isUnsaved() {
+        return job() != null && !job().equals(saved);
+    }
+
+    /** Tells the user something. */
+    public void say(String text) {
+        message.set(text);
+    }
+
+    /** Opens a picture or a job file. */
+    public void open(Path path) {
+        boolean isJob = path.toString().endsWith(JobFile.ENDING);
+        load(
+                "Opening " + path.getFileName(),
+                () ->
+                        isJob
+                                ? JobFile.open(path)
+                                : Job.of(
+                                        new Source(
+                                                path.getFileName().toString(),
+                                                PictureReader.bytes(path))),
+                isJob ? path : null,
+                () -> folders.remember(path));
+    }
+
+    /** Jobs that a crash left behind, newest first. */
+    public List<Path> leftBehind() {
+        return Keeper.leftBehind(folders.autosave());
+    }
+
+    /** Takes over a job that was left behind by a crash. */
+    public void recover(Path kept) {
+        load("Bringing the job back", () -> JobFile.open(kept), null, () -> keeper.discard(kept));
+    }
+
+    /** Opens a job that is made by {@code maker}, which may take its time. */
+    public void make(String what, Callable<Job> maker) {
+        load(what, maker, null, () -> {});
+    }
+
+    private void load(String what, Callable<Job> maker, Path jobFile, Runnable whenOpen) {
+        long ticket = begin(what);
+        computing.execute(
+                () -> {
+                    try {
+                        Job job = maker.call();
+                        Shown result = compute(job, null, ticket);
+                        Platform.runLater(
+                                () -> {
+                                    if (ticket != newest.get()) {
+                                        return;
+                                    }
+                                    saved = jobFile == null ? null : job;
+                                    file.set(jobFile);
+                                    history.set(History.of(job));
+                                    finish(result);
+                                    keeper.keep(job);
+                                    whenOpen.run();
+                                    welcome(result);
+                                });
+                    } catch (CancellationException e) {
+                        Platform.runLater(() -> stopped(ticket, "Stopped; nothing was changed."));
+                    } catch (Exception e) {
+                        Platform.runLater(() -> stopped(ticket, plain(e)));
+                    }
+                });
+    }
+
+    private void welcome(Shown result) {
+        say(
+                Pipeline.emptiness(result.drawing())
+                        .orElse(
+                                result.drawing().lines().size()
+                                        + " pieces of ink, "
+                                        + result.drawing().areas().enclosed().size()
+                                        + " areas."));
+    }
+
+    /** Changes the job; one step of undo. */
+    public void change(String what, UnaryOperator<Job> change) {
+        if (history.get() == null) {
+            return;
+        }
+        try {
+            to(history.get().then(what, change.apply(job())));
+        } catch (IllegalArgumentException e) {
+            say("Not changed: " + e.getMessage() + ".");
+        }
+    }
+
+    /** Takes the last change back. */
+    public void undo() {
+        if (history.get() != null && history.get().undoable().isPresent()) {
+            say("Undone: " + history.get().undoable().get());
+            to(history.get().undone());
+        }
+    }
+
+    /** Does again what was undone last. */
+    public void redo() {
+        if (history.get() != null && history.get().redoable().isPresent()) {
+            say("Done again: " + history.get().redoable().get());
+            to(history.get().redone());
+        }
+    }
+
+    private void to(History next) {
+        History before = history.get();
+        if (next == before) {
+            return;
+        }
+        history.set(next);
+        keeper.keep(next.job());
+        Shown base = shown.get();
+        long ticket = begin("Working");
+        computing.execute(
+                () -> {
+                    try {
+                        Shown result = compute(next.job(), base, ticket);
+                        Platform.runLater(
+                                () -> {
+                                    if (ticket == newest.get()) {
+                                        finish(result);
+                                    }
+                                });
+                    } catch (CancellationException e) {
+                        Platform.runLater(() -> takenBack(ticket, before, "Stopped; taken back."));
+                    } catch (Exception e) {
+                        Platform.runLater(() -> takenBack(ticket, before, plain(e)));
+                    }
+                });
+    }
+
+    private void takenBack(long ticket, History before, String why) {
+        if (ticket == newest.get()) {
+            history.set(before);
+            keeper.keep(before.job());
+        }
+        stopped(ticket, why);
+    }
+
+    private Shown compute(Job job, Shown base, long ticket) throws IOException {
+        Drawing before = base == null ? null : base.drawing();
+        Drawing drawing = Pipeline.run(job, before, listener(ticket));
+        ScanPyramid scan =
+                before != null && before.picture() == drawing.picture()
+                        ? base.scan()
+                        : ScanPyramid.of(drawing.picture());
+        Artwork art = Artwork.of(drawing, press);
+        return new Shown(drawing, art, new ArtworkPainter(art), scan);
+    }
+
+    private Progress listener(long ticket) {
+        return (what, share) -> {
+            if (Thread.currentThread().isInterrupted() || ticket < newest.get()) {
+                throw new CancellationException();
+            }
+            Platform.runLater(
+                    () -> {
+                        if (ticket == newest.get() && progress.get() >= 0) {
+                            step.set(what);
+                            progress.set(share);
+                        }
+                    });
+        };
+    }
+
+    private long begin(String what) {
+        step.set(what);
+        progress.set(0);
+        return newest.incrementAndGet();
+    }
+
+    private void finish(Shown result) {
+        shown.set(result);
+        progress.set(-1);
+        step.set("");
+    }
+
+    private void stopped(long ticket, String why) {
+        if (ticket == newest.get()) {
+            progress.set(-1);
+            step.set("");
+            say(why);
+        }
+    }
+
+    /** Stops the running work and takes back the change that started it. */
+    public void cancel() {
+        if (progress.get() < 0) {
+            return;
+        }
+        newest.incrementAndGet();
+        progress.set(-1);
+        step.set("");
+        Shown now = shown.get();
+        if (now != null && history.get() != null && !now.drawing().job().equals(job())) {
+            history.set(history.get().undone());
+            keeper.keep(job());
+        }
+        say("Stopped; the last change was taken back.");
+    }
+
+    /** Saves the job; {@code whenDone} runs after success. */
+    public void save(Path target, Runnable whenDone) {
+        Job job = job();
+        Shown now = shown.get();
+        if (job == null || now == null) {
+            return;
+        }
+        write(
+                "Saved " + target.getFileName() + ".",
+                () -> JobFile.save(target, job, PngWriter.preview(now.art(), PREVIEW_PX)),
+                () -> {
+                    saved = job;
+                    file.set(target);
+                    folders.remember(target);
+                    whenDone.run();
+                });
+    }
+
+    /** Something that writes a file. */
+    @FunctionalInterface
+    public interface Writing {
+        void write() throws IOException;
+    }
+
+    /** Writes a file off the JavaFX thread and says how it went. */
+    public void write(String success, Writing writing, Runnable whenDone) {
+        this.writing.execute(
+                () -> {
+                    try {
+                        writing.write();
+                        Platform.runLater(
+                                () -> {
+                                    say(success);
+                                    whenDone.run();
+                                });
+                    } catch (IOException | RuntimeException e) {
+                        Platform.runLater(() -> say(plain(e)));
+                    }
+                });
+    }
+
+    private static String plain(Exception e) {
+        return e.getMessage() == null ? "It did not work: " + e : e.getMessage();
+    }
+
+    /** Ends in good order: nothing is left to be offered back. */
+    @Override
+    public void close() {
+        newest.incrementAndGet();
+        computing.shutdownNow();
+        writing.shutdown();
+        keeper.close();
+    }
+}

@@ -1,0 +1,74 @@
+package neattrace.cli;
+
+import java.io.PrintWriter;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.HelpCommand;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.ScopeType;
+import picocli.CommandLine.Spec;
+
+/** The command line's entry. */
+@Command(
+        name = "neat-trace",
+        description = "From a scanned drawing to inked, coloured, print-ready vectors.",
+        synopsisSubcommandLabel = "COMMAND",
+        footerHeading = "%nThe window:%n",
+        footer = {
+            "  neat-trace              starts it empty",
+            "  neat-trace FILE         starts it with a picture or a job",
+            "  neat-trace demo         starts it with the demo drawings",
+            "",
+            "Exit codes: 0 done, 2 bad usage, 3 unreadable input, 4 failed write."
+        })
+public final class NeatTrace implements Runnable {
+
+    @Option(
+            names = "--verbose",
+            scope = ScopeType.INHERIT,
+            description = "Say what is being done, and print the cause of errors.")
+    private boolean verbose;
+
+    @Spec private CommandSpec spec;
+
+    private NeatTrace() {}
+
+    /** Runs the command line and ends the process with its exit code. */
+    public static void main(String[] arguments) {
+        PrintWriter out = new PrintWriter(System.out, true);
+        PrintWriter err = new PrintWriter(System.err, true);
+        System.exit(run(out, err, arguments));
+    }
+
+    /** Runs the command line. Returns the exit code. */
+    static int run(PrintWriter out, PrintWriter err, String... arguments) {
+        NeatTrace root = new NeatTrace();
+        Reporter reporter = new Reporter(out, err, () -> root.verbose);
+        CommandLine line =
+                new CommandLine(root)
+                        .addSubcommand(new TraceCommand(reporter))
+                        .addSubcommand(new FlatCommand(reporter))
+                        .addSubcommand(new InfoCommand(reporter))
+                        .addSubcommand(new HelpCommand());
+        line.setOut(out);
+        line.setErr(err);
+        line.setParameterExceptionHandler(NeatTrace::badUsage);
+        line.setExecutionExceptionHandler((e, command, result) -> reporter.failed(e));
+        return line.execute(arguments);
+    }
+
+    private static int badUsage(ParameterException e, String[] arguments) {
+        String command = e.getCommandLine().getCommandName();
+        String topic = command.equals("neat-trace") ? "" : " " + command;
+        String message = e.getMessage().replaceAll("\\s+", " ");
+        e.getCommandLine().getErr().println(message + " (see: neat-trace help" + topic + ")");
+        return ExitCode.USAGE;
+    }
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "Which command: trace, flat or info?");
+    }
+}

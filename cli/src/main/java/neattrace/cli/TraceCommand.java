@@ -1,0 +1,122 @@
+package neattrace.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import neattrace.export.Artwork;
+import neattrace.export.pdf.PdfWriter;
+import neattrace.export.svg.SvgWriter;
+import neattrace.files.AtomicFile;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.press.profile.PressProfile;
+import neattrace.raster.reading.PictureReader;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Pictures in, line vectors out. */
+@Command(
+        name = "trace",
+        description = "Traces the ink of pictures into SVG, and PDF if asked for.",
+        sortOptions = false)
+final class TraceCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "IN", arity = "1..*", description = "PNG, JPEG, TIFF, BMP or GIF.")
+    private List<Path> inputs;
+
+    @Option(names = "-o", paramLabel = "OUT.svg", description = "The SVG for a single input.")
+    private Path output;
+
+    @Option(
+            names = "--out-dir",
+            paramLabel = "DIR",
+            description = "Folder for the SVGs, each named after its input.")
+    private Path folder;
+
+    @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
+    private double ppi;
+
+    @Option(names = "--pdf", paramLabel = "OUT.pdf", description = "Also a PDF in ink values.")
+    private Path pdf;
+
+    @Spec private CommandSpec spec;
+
+    private final Reporter reporter;
+
+    TraceCommand(Reporter reporter) {
+        this.reporter = reporter;
+    }
+
+    @Override
+    public Integer call() {
+        checkUsage();
+        PressProfile press = PressProfile.bundled();
+        Set<Path> written = new HashSet<>();
+        int worst = ExitCode.DONE;
+        for (Path input : inputs) {
+            try {
+                Path target = output != null ? output : folder.resolve(svgName(input));
+                if (!written.add(target.toAbsolutePath().normalize())) {
+                    throw new IOException(target + " was written for another input already.");
+                }
+                trace(input, target, press);
+            } catch (IOException e) {
+                worst = Math.max(worst, reporter.failed(e));
+            }
+        }
+        return worst;
+    }
+
+    private void checkUsage() {
+        if ((output == null) == (folder == null)) {
+            throw usage("Give either -o OUT.svg or --out-dir DIR.");
+        }
+        if (inputs.size() > 1 && (output != null || pdf != null)) {
+            throw usage("Several inputs need --out-dir and no --pdf.");
+        }
+        Usage.checkPpi(spec, ppi);
+        Usage.checkNotInput(spec, inputs, output, pdf);
+        if (folder != null) {
+            for (Path input : inputs) {
+                Usage.checkNotInput(spec, inputs, folder.resolve(svgName(input)));
+            }
+        }
+    }
+
+    private ParameterException usage(String message) {
+        return new ParameterException(spec.commandLine(), message);
+    }
+
+    private static String svgName(Path input) {
+        String name = String.valueOf(input.getFileName());
+        int dot = name.lastIndexOf('.');
+        return (dot > 0 ? name.substring(0, dot) : name) + ".svg";
+    }
+
+    private void trace(Path input, Path target, PressProfile press) throws IOException {
+        reporter.detail(input.toString());
+        Source source = new Source(input.getFileName().toString(), PictureReader.bytes(input));
+        Job job = Job.of(source);
+        Drawing drawing = Pipeline.run(ppi > 0 ? job.withPpi(ppi) : job, null, reporter.progress());
+        drawing.picture().notes().forEach(note -> reporter.detail("  " + note));
+        Pipeline.emptiness(drawing).ifPresent(what -> reporter.warn(input + ": " + what));
+        Artwork art = Artwork.of(drawing, press);
+        if (folder != null) {
+            Files.createDirectories(folder);
+        }
+        AtomicFile.write(target, out -> SvgWriter.write(art, out));
+        if (pdf != null) {
+            AtomicFile.write(pdf, out -> PdfWriter.write(art, out));
+        }
+    }
+}

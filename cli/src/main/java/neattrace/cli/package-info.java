@@ -1,0 +1,2 @@
+/** The command line: arguments in, core called, files and plain words out. */
+package neattrace.cli;

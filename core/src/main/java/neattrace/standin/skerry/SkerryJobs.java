@@ -1,0 +1,117 @@
+package neattrace.standin.skerry;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.flat.Fill;
+import neattrace.flat.Swatch;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.press.Cmyk;
+import neattrace.standin.pen.PenDrawing;
+import neattrace.standin.scanner.ScanSettings;
+import neattrace.standin.scanner.StandInScanner;
+
+/** The demo's jobs: a scan of each drawing, with a palette and some areas coloured already. */
+public final class SkerryJobs {
+
+    private SkerryJobs() {}
+
+    /** Draws, scans and begins to colour; takes a few seconds. */
+    public static Job job(SkerryMail mail) {
+        PenDrawing drawing = mail.draw();
+        ScanSettings settings = mail.everydayScan();
+        byte[] png = StandInScanner.png(StandInScanner.scan(drawing, settings), settings.ppi());
+        Job job = Job.of(new Source(mail.fileName(), png)).withTitle(mail.title());
+        return job.withSwatches(palette(mail)).withFills(fills(mail));
+    }
+
+    private static List<Swatch> palette(SkerryMail mail) {
+        return switch (mail) {
+            case PUFFIN ->
+                    swatches(
+                            swatch(1, "Beak orange", 0, 62, 92, 0),
+                            swatch(2, "Gorse yellow", 0, 22, 84, 0),
+                            swatch(3, "Slate blue", 58, 34, 22, 8),
+                            swatch(4, "Satchel tan", 12, 42, 66, 8),
+                            swatch(5, "Post navy", 92, 72, 28, 24),
+                            swatch(6, "Letter cream", 2, 5, 18, 0),
+                            swatch(7, "Skerry grey", 22, 16, 24, 18));
+            case MAIL_BOAT ->
+                    swatches(
+                            swatch(1, "Wave green", 72, 18, 42, 4),
+                            swatch(2, "Sun gold", 0, 26, 78, 0),
+                            swatch(3, "Hull red", 8, 88, 82, 4),
+                            swatch(4, "Foam", 12, 2, 6, 0));
+            case GLASSHOUSE ->
+                    swatches(
+                            swatch(1, "Leaf green", 62, 12, 80, 6),
+                            swatch(2, "Terracotta", 8, 62, 70, 6),
+                            swatch(3, "Tulip pink", 2, 64, 18, 0),
+                            swatch(4, "Glass blue", 24, 4, 8, 0));
+            case MOTH -> swatches(swatch(1, "Stencil black", 0, 0, 0, 100));
+        };
+    }
+
+    private static List<Fill> fills(SkerryMail mail) {
+        return switch (mail) {
+            case PUFFIN ->
+                    fills(
+                            new double[][] {
+                                {1, 66, 23.5},
+                                {1, 77.4, 24},
+                                {1, 66, 35},
+                                {1, 77.2, 35},
+                                {1, 84, 27.6},
+                                {1, 82.6, 33.6},
+                                {2, 71.6, 24},
+                                {2, 71.6, 35},
+                                {2, 62.8, 28.6},
+                                {5, 46, 8},
+                                {3, 66, 15.6},
+                                {2, 49.6, 8.2},
+                                {3, 37, 60},
+                                {3, 37, 71.4},
+                                {5, 37, 79.5},
+                                {5, 32.4, 79.4},
+                                {5, 41.2, 77.6},
+                                {4, 56, 84},
+                                {4, 56, 71},
+                                {2, 65, 67.9},
+                                {7, 46, 102},
+                                {6, 70.4, 59.4},
+                                {6, 60.6, 57.8},
+                                {7, 70, 104},
+                                {7, 15, 102}
+                            });
+            case MAIL_BOAT ->
+                    fills(
+                            new double[][] {
+                                {1, 12, 90},
+                                {1, 18.6, 86},
+                                {1, 26, 86},
+                                {1, 36, 92},
+                                {3, 84, 68},
+                                {4, 46, 60},
+                                {2, 90, 48}
+                            });
+            case GLASSHOUSE, MOTH -> List.of();
+        };
+    }
+
+    private static Swatch swatch(int id, String name, double c, double m, double y, double k) {
+        return new Swatch(id, name, new Cmyk(c, m, y, k));
+    }
+
+    private static List<Swatch> swatches(Swatch... swatches) {
+        return List.of(swatches);
+    }
+
+    private static List<Fill> fills(double[][] places) {
+        List<Fill> fills = new ArrayList<>();
+        for (double[] place : places) {
+            fills.add(new Fill(new Point(place[1], place[2]), (int) place[0]));
+        }
+        return fills;
+    }
+}
