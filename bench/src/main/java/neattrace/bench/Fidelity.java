@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import neattrace.geom.CubicLoop;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.SheetRecipe;
@@ -25,12 +24,6 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * settings, and the distance between the true and the traced outline is measured both ways.
  */
 public final class Fidelity {
-
-    /**
-     * Where strokes meet at a sharp angle the truth has slivers far narrower than a pixel, which no
-     * raster holds; pieces and holes are counted from this size on, on both sides, px2.
-     */
-    private static final double LEAST_AREA_PX = 8;
 
     private Fidelity() {}
 
@@ -105,19 +98,12 @@ public final class Fidelity {
                 mean,
                 p99,
                 max,
-                tracing.outlines().stream().filter(o -> isCounted(o.outer())).count(),
+                tracing.outlines().size(),
                 counts[0],
-                tracing.outlines().stream()
-                        .flatMap(o -> o.holes().stream())
-                        .filter(Fidelity::isCounted)
-                        .count(),
+                tracing.holes(),
                 counts[1],
                 tracing.segments() * 1000 / length,
                 millis);
-    }
-
-    private static boolean isCounted(CubicLoop loop) {
-        return Math.abs(loop.signedArea()) >= LEAST_AREA_PX;
     }
 
     private static List<double[]> rings(Geometry geometry) {
@@ -133,16 +119,11 @@ public final class Fidelity {
     }
 
     private static int[] counts(Geometry geometry) {
-        int parts = 0;
+        int parts = geometry.getNumGeometries();
         int holes = 0;
         for (int i = 0; i < geometry.getNumGeometries(); i++) {
             Polygon polygon = (Polygon) geometry.getGeometryN(i);
-            parts += polygon.getArea() >= LEAST_AREA_PX ? 1 : 0;
-            for (int h = 0; h < polygon.getNumInteriorRing(); h++) {
-                double area =
-                        polygon.getFactory().createPolygon(polygon.getInteriorRingN(h)).getArea();
-                holes += area >= LEAST_AREA_PX ? 1 : 0;
-            }
+            holes += polygon.getNumInteriorRing();
         }
         return new int[] {parts, holes};
     }

@@ -25,12 +25,19 @@ public final class Pen {
     /** Outlines are bolder on the side away from a light at the upper left, by this share. */
     private static final double SHADE = 0.42;
 
-    /** The finest point the pen makes, mm. */
-    private static final double TIP_MM = 0.2;
-
+    private final double tipMm;
     private List<Geometry> ink = new ArrayList<>();
     private final List<KnownGap> gaps = new ArrayList<>();
     private AffineTransform place = new AffineTransform();
+
+    /**
+     * A pen.
+     *
+     * @param tipMm the finest line it makes, and the widest slit its ink runs across
+     */
+    public Pen(double tipMm) {
+        this.tipMm = tipMm;
+    }
 
     /** Draws with another place, turn and size; strokes keep their width. */
     public void at(AffineTransform transform, Consumer<Pen> drawing) {
@@ -122,7 +129,7 @@ public final class Pen {
         for (int i = 0; i < reach.length; i++) {
             double share = total == 0 ? 0 : along[i] / total;
             double swell = Math.min(ramp(share, taperStart), ramp(1 - share, taperEnd));
-            reach[i] = Math.max(TIP_MM, widthMm * swell) / 2;
+            reach[i] = Math.max(tipMm, widthMm * swell) / 2;
         }
         add(line, reach);
     }
@@ -135,8 +142,7 @@ public final class Pen {
         for (int i = 0; i < reach.length; i++) {
             double share = along[i] / along[along.length - 1];
             reach[i] =
-                    Math.max(TIP_MM, widthMm * Math.min(ramp(share, 0.3), ramp(1 - share, 0.5)))
-                            / 2;
+                    Math.max(tipMm, widthMm * Math.min(ramp(share, 0.3), ramp(1 - share, 0.5))) / 2;
         }
         hide(Stroke.outline(line, reach));
     }
@@ -159,7 +165,7 @@ public final class Pen {
     public PenDrawing finish(String title, double widthMm, double heightMm) {
         Geometry page =
                 FACTORY.toGeometry(new org.locationtech.jts.geom.Envelope(0, widthMm, 0, heightMm));
-        Geometry all = OverlayNGRobust.union(ink);
+        Geometry all = InkFlow.settle(OverlayNGRobust.union(ink), tipMm);
         return new PenDrawing(
                 title,
                 widthMm,
@@ -239,7 +245,6 @@ public final class Pen {
     }
 
     private void add(List<Coordinate> line, double[] reach) {
-
         ink.add(Stroke.outline(line, reach));
     }
 

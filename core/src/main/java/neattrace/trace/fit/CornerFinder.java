@@ -24,13 +24,13 @@ final class CornerFinder {
     /** No two corners within this many samples. */
     private static final int APART = 4;
 
-    /** The sampled contour cuts a corner off; it is put back by at most this much, px. */
-    private static final double REACH_PX = 1.0;
+    private static final double MOST_TURN = Math.PI - 0.05;
 
-    /** Sharp tips lose more to the pixel grid than blunt corners do. */
-    private static final double TIP_REACH_PX = 2.5;
+    /** Corners rounded by more than this are left to the curves, px. */
+    private static final double MOST_ROUNDING_PX = 0.35;
 
-    private static final double TIP_TURN = Math.toRadians(120);
+    /** Noise of the distance between contour and meeting, px. */
+    private static final double SLACK_PX = 0.2;
 
     private CornerFinder() {}
 
@@ -53,7 +53,11 @@ final class CornerFinder {
         }
         for (int i = 0; i < n; i++) {
             if (sharp[i] > 0 && isPeak(sharp, i)) {
-                corners.add(new Corner(i, meeting(samples, i, sharp[i])));
+                Point meeting = meeting(samples, i);
+                double rounding = rounding(samples.at(i), meeting, sharp[i]);
+                if (rounding <= MOST_ROUNDING_PX) {
+                    corners.add(new Corner(i, pulledIn(meeting, samples.at(i), rounding)));
+                }
             }
         }
         return corners;
@@ -71,20 +75,34 @@ final class CornerFinder {
         return true;
     }
 
-    private static Point meeting(Samples samples, int i, double turn) {
+    /** Where the straight continuations of the two sides meet; the sample if they hardly do. */
+    private static Point meeting(Samples samples, int i) {
         Line before = Line.through(samples, i - FAR, i - NEAR);
         Line after = Line.through(samples, i + NEAR, i + FAR);
-        Point sample = samples.at(i);
         double cross = before.direction().cross(after.direction());
         if (Math.abs(cross) < 0.1) {
-            return sample;
+            return samples.at(i);
         }
         double t = after.centre().minus(before.centre()).cross(after.direction()) / cross;
-        Point meeting = before.centre().plus(before.direction().times(t));
-        double distance = meeting.distance(sample);
-        double reach = turn > TIP_TURN ? TIP_REACH_PX : REACH_PX;
-        double share = distance <= reach ? 1 : reach / distance;
-        return sample.plus(meeting.minus(sample).times(share));
+        return before.centre().plus(before.direction().times(t));
+    }
+
+    /**
+     * How much farther the contour keeps off the meeting of its sides than that of a pointed corner
+     * of this turn does, px. Pixels average over their own width, so half coverage is reached where
+     * a wedge of half angle b is half a pixel wide: 1 / (4 tan b) from its point.
+     */
+    private static double rounding(Point contour, Point meeting, double turn) {
+        double halfAngle = (Math.PI - Math.min(turn, MOST_TURN)) / 2;
+        double expected = 0.25 / Math.tan(halfAngle);
+        return Math.max(0, contour.distance(meeting) - 1.6 * expected - SLACK_PX);
+    }
+
+    /** A corner that is a little rounded is put between its rounding and its point. */
+    private static Point pulledIn(Point meeting, Point contour, double rounding) {
+        double distance = meeting.distance(contour);
+        double share = rounding == 0 ? 0 : Math.min(1, (rounding + SLACK_PX) / 2 / distance);
+        return meeting.plus(contour.minus(meeting).times(share));
     }
 
     /** A least-squares line (total least squares) through samples. */

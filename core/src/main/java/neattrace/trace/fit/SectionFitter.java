@@ -20,6 +20,16 @@ final class SectionFitter {
     /** Shorter pieces than this between smooth neighbours stay curves, px. */
     private static final double SHORT_PX = 10;
 
+    /** Joints tried within a piece that may go, and how often all pieces are gone through. */
+    private static final int JOINTS = 8;
+
+    private static final int MOST_ROUNDS = 4;
+
+    /** How far joints are moved in one go, samples. */
+    private static final int[] SHIFTS = {-8, -4, -2, -1, 1, 2, 4, 8};
+
+    private static final int SHORTEST = 3;
+
     private final Section section;
     private final double maxError;
 
@@ -56,6 +66,7 @@ final class SectionFitter {
     static List<Piece> fit(Section section, double maxError) {
         SectionFitter fitter = new SectionFitter(section, maxError);
         fitter.mergeAll();
+        fitter.absorbAll();
         return fitter.pieces();
     }
 
@@ -103,6 +114,93 @@ final class SectionFitter {
         }
     }
 
+    private boolean isCloseEnough(FitError error) {
+        return error.max() <= maxError
+                && error.squares() <= error.count() * Math.pow(RMS_SHARE * maxError, 2);
+    }
+
+    /**
+     * Merging from the bottom up leaves joints where they happened to be cut first. Every piece is
+     * offered to its two neighbours: if some joint within it lets them cover it, it goes.
+     */
+    private void absorbAll() {
+        boolean changed = true;
+        for (int round = 0; changed && round < MOST_ROUNDS; round++) {
+            changed = false;
+            for (int a = 0; a >= 0; a = next[a]) {
+                while (absorbNext(a)) {
+                    changed = true;
+                }
+                changed |= shiftJoint(a);
+            }
+        }
+    }
+
+    /** Moves the joint after a to the place near by where both pieces fit best. */
+    private boolean shiftJoint(int a) {
+        int b = next[a];
+        if (b < 0) {
+            return false;
+        }
+        double least = piece[a].error().squares() + piece[b].error().squares();
+        int from = end[a];
+        for (int shift : SHIFTS) {
+            int joint = from + shift;
+            if (joint - start[a] < SHORTEST || end[b] - joint < SHORTEST) {
+                continue;
+            }
+            Piece left = fit(start[a], joint);
+            Piece right = fit(joint, end[b]);
+            double cost = left.error().squares() + right.error().squares();
+            if (cost < 0.9 * least && isCloseEnough(left.error()) && isCloseEnough(right.error())) {
+                least = cost;
+                piece[a] = left;
+                piece[b] = right;
+                end[a] = joint;
+                start[b] = joint;
+            }
+        }
+        return end[a] != from;
+    }
+
+    /** Shares the piece after a between a and the one after it. */
+    private boolean absorbNext(int a) {
+        int b = next[a];
+        int c = b < 0 ? -1 : next[b];
+        if (c < 0 || section.ring && a == 0 && next[c] < 0) {
+            return false;
+        }
+        Piece bestLeft = null;
+        Piece bestRight = null;
+        int bestJoint = -1;
+        double bestCost = Double.MAX_VALUE;
+        for (int k = 0; k <= JOINTS; k++) {
+            int joint = start[b] + (int) ((long) (end[b] - start[b]) * k / JOINTS);
+            Piece left = joint == end[a] ? piece[a] : fit(start[a], joint);
+            if (!isCloseEnough(left.error())) {
+                continue;
+            }
+            Piece right = joint == start[c] ? piece[c] : fit(joint, end[c]);
+            double cost = left.error().squares() + right.error().squares();
+            if (isCloseEnough(right.error()) && cost < bestCost) {
+                bestLeft = left;
+                bestRight = right;
+                bestJoint = joint;
+                bestCost = cost;
+            }
+        }
+        if (bestLeft == null) {
+            return false;
+        }
+        piece[a] = bestLeft;
+        end[a] = bestJoint;
+        piece[c] = bestRight;
+        start[c] = bestJoint;
+        next[a] = c;
+        previous[c] = a;
+        return true;
+    }
+
     private void offer(PriorityQueue<Merge> queue, int a) {
         int b = next[a];
         if (b < 0) {
@@ -110,8 +208,7 @@ final class SectionFitter {
         }
         Piece merged = fit(start[a], end[b]);
         FitError error = merged.error();
-        if (error.max() > maxError
-                || error.squares() > error.count() * Math.pow(RMS_SHARE * maxError, 2)) {
+        if (!isCloseEnough(error)) {
             return;
         }
         double cost = error.squares() - piece[a].error().squares() - piece[b].error().squares();
