@@ -66,12 +66,13 @@ final class Workbench extends BorderPane {
     private final Label purpose = new Label();
     private final VBox content = new VBox();
     private final Label drawingName = new Label();
-    private final Button undo = iconless("Undo", "Ctrl+Z");
-    private final Button redo = iconless("Redo", "Ctrl+Y");
-    private final Button save = iconless("Save", "Ctrl+S");
+    private final Button undo = headButton("Undo", "Ctrl+Z");
+    private final Button redo = headButton("Redo", "Ctrl+Y");
+    private final Button save = headButton("Save", "Ctrl+S");
     private final MenuButton open = new MenuButton("Open");
     private final StackPane middle = new StackPane();
     private final PromptBar prompt = new PromptBar();
+    private final KeyCard keys = new KeyCard();
     private Welcome welcome;
     private Station station = Station.SHEET;
     private TableMode beforeScan = TableMode.ALL;
@@ -80,7 +81,7 @@ final class Workbench extends BorderPane {
     Workbench(Workspace workspace) {
         this.workspace = workspace;
         flats = new FlatsPanel(workspace);
-        handOver = new HandOverPanel(workspace);
+        handOver = new HandOverPanel(workspace, this::go);
         for (Panel panel :
                 List.of(
                         new SheetPanel(workspace),
@@ -105,12 +106,12 @@ final class Workbench extends BorderPane {
         flats.inHandProperty().addListener(property -> showDab());
         workspace.shownProperty().addListener((property, before, now) -> shown(before, now));
         workspace.historyProperty().addListener(property -> showHistory());
-        workspace.fileProperty().addListener(property -> showHistory());
+        workspace.unsavedProperty().addListener(property -> showHistory());
         showHistory();
         go(Station.SHEET);
     }
 
-    private static Button iconless(String text, String key) {
+    private static Button headButton(String text, String key) {
         Button button = new Button(text);
         button.setId(text.toLowerCase(java.util.Locale.ROOT));
         button.getStyleClass().setAll("head-button");
@@ -136,7 +137,9 @@ final class Workbench extends BorderPane {
         open.setOnShowing(event -> fillOpenMenu());
         fillOpenMenu();
         HBox.setHgrow(route, Priority.ALWAYS);
-        HBox actions = new HBox(2, open, save, undo, redo);
+        Button showKeys = headButton("Keys", "F1");
+        showKeys.setOnAction(event -> keys.toggle());
+        HBox actions = new HBox(2, open, save, undo, redo, showKeys);
         actions.setAlignment(Pos.CENTER_RIGHT);
         HBox head = new HBox(16, names, route, actions);
         head.setAlignment(Pos.CENTER);
@@ -171,6 +174,8 @@ final class Workbench extends BorderPane {
         purpose.getStyleClass().add("docket-purpose");
         purpose.setWrapText(true);
         VBox.setVgrow(findings, Priority.ALWAYS);
+        // What is set here is never squeezed; the findings scroll in what is left.
+        content.setMinHeight(USE_PREF_SIZE);
         VBox docket = new VBox(12, new VBox(2, title, purpose), content, findings);
         docket.getStyleClass().add("docket");
         docket.setPrefWidth(DOCKET_WIDTH);
@@ -194,11 +199,20 @@ final class Workbench extends BorderPane {
                                 .shownProperty()
                                 .isNull()
                                 .and(workspace.progressProperty().lessThan(0)));
+        Label waiting = new Label();
+        waiting.getStyleClass().add("welcome-title");
+        waiting.textProperty().bind(workspace.stepProperty().concat(" …"));
+        waiting.visibleProperty()
+                .bind(
+                        workspace
+                                .shownProperty()
+                                .isNull()
+                                .and(workspace.progressProperty().greaterThanOrEqualTo(0)));
         StackPane.setAlignment(views, Pos.BOTTOM_CENTER);
         StackPane.setMargin(views, new Insets(0, 0, 12, 0));
         StackPane.setAlignment(prompt, Pos.TOP_CENTER);
         middle.getStyleClass().add("middle");
-        middle.getChildren().addAll(table, welcome, views, prompt);
+        middle.getChildren().addAll(table, welcome, waiting, views, keys, prompt);
         middle.setOnDragOver(this::draggedOver);
         middle.setOnDragDropped(this::dropped);
         return middle;
@@ -275,7 +289,7 @@ final class Workbench extends BorderPane {
     private void showFindings(Shown now) {
         for (Panel panel : panels.values()) {
             List<Finding> found = now == null ? List.of() : panel.findings(now);
-            route.setFindings(panel.station(), found.size());
+            route.setFindings(panel.station(), found.size(), now != null);
             if (panel.station() == station) {
                 findings.show(
                         found, now == null ? "Nothing on the table yet." : panel.whenSettled());
@@ -312,7 +326,7 @@ final class Workbench extends BorderPane {
         drawingName.setText(
                 history == null
                         ? "No drawing yet"
-                        : history.job().title() + (workspace.isUnsaved() ? " ·" : ""));
+                        : history.job().title() + (workspace.isUnsaved() ? ", not saved" : ""));
     }
 
     private void chooseFile() {
@@ -482,6 +496,13 @@ final class Workbench extends BorderPane {
             case PLUS, EQUALS, ADD -> table.zoom(1.25);
             case MINUS, SUBTRACT -> table.zoom(0.8);
             case ESCAPE -> workspace.cancel();
+            case F1 -> keys.toggle();
+            case SPACE -> {
+                if (!onTable) {
+                    return false;
+                }
+                table.clickAtCross();
+            }
             case LEFT, RIGHT, UP, DOWN -> {
                 if (!onTable) {
                     return false;

@@ -36,10 +36,14 @@ final class FindingCell extends ListCell<Finding> {
         title.setWrapText(true);
         reason.getStyleClass().add("finding-reason");
         reason.setWrapText(true);
+        // Without this, a list cell shortens wrapped text to one line.
+        title.setMinHeight(USE_PREF_SIZE);
+        reason.setMinHeight(USE_PREF_SIZE);
         VBox words = new VBox(3, title, reason, answers);
         HBox.setHgrow(words, Priority.ALWAYS);
         row = new HBox(10, frame, words);
         row.setAlignment(Pos.TOP_LEFT);
+        words.setMinWidth(0);
         // Wrapped text needs to know how wide the list is.
         setPrefWidth(0);
     }

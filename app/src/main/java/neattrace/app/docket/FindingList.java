@@ -31,6 +31,8 @@ public final class FindingList extends VBox {
     public FindingList(Function<Finding, Image> thumbnail, Consumer<Finding> whenLookedAt) {
         getStyleClass().add("findings");
         heading.getStyleClass().add("findings-heading");
+        heading.setWrapText(true);
+        heading.setMinHeight(USE_PREF_SIZE);
         hint.getStyleClass().add("hint");
         list.setId("findings");
         list.setAccessibleText("Findings");

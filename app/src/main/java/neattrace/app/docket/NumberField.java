@@ -5,12 +5,16 @@ import java.util.function.DoubleConsumer;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.text.Text;
 
 /**
  * A number within a sentence. Enter or leaving it takes the number, Escape puts the old one back,
  * the up and down keys step it.
  */
 public final class NumberField extends TextField {
+
+    private static final double LEAST_WIDTH = 34;
+    private static final double PADDING = 14;
 
     private final String unit;
     private final double least;
@@ -52,6 +56,18 @@ public final class NumberField extends TextField {
                             }
                         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        textProperty().addListener(property -> fitWidth());
+        fontProperty().addListener(property -> fitWidth());
+    }
+
+    /** As wide as what it says, so that it reads as part of the sentence. */
+    private void fitWidth() {
+        Text measure = new Text(getText());
+        measure.setFont(getFont());
+        double width = Math.max(LEAST_WIDTH, measure.getLayoutBounds().getWidth() + PADDING);
+        setMinWidth(width);
+        setPrefWidth(width);
+        setMaxWidth(width);
     }
 
     /** Shows a number without reporting it. */
@@ -60,7 +76,6 @@ public final class NumberField extends TextField {
         if (!isFocused()) {
             setText(text());
         }
-        setPrefColumnCount(Math.max(3, text().length() - 1));
     }
 
     private String text() {

@@ -13,7 +13,6 @@ import javafx.stage.Screen;
 import neattrace.app.table.Table;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
-import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.Area;
@@ -22,7 +21,7 @@ import neattrace.region.Area;
 public final class FootBar extends HBox {
 
     private final Label place = label("foot-place", 190);
-    private final Label under = label("foot-under", 240);
+    private final Label under = label("foot-under", 290);
     private final Label zoom = label("foot-zoom", 60);
 
     /** The foot of a window. */
@@ -101,7 +100,7 @@ public final class FootBar extends HBox {
         Integer swatch = drawing.attachment().swatchOf().get(area.get().label());
         return Optional.ofNullable(swatch)
                         .flatMap(drawing.job()::swatch)
-                        .map(Swatch::name)
+                        .map(found -> found.name() + ", " + found.build())
                         .orElse("bare area")
                 + ", "
                 + size;

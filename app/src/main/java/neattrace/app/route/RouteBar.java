@@ -80,9 +80,13 @@ public final class RouteBar extends HBox {
         visited.clear();
     }
 
-    /** Shows how many findings a station has. */
-    public void setFindings(Station station, int count) {
-        boolean settled = count == 0 && visited.contains(station);
+    /**
+     * Shows how many findings a station has.
+     *
+     * @param open whether there is a drawing at all; without one nothing is settled
+     */
+    public void setFindings(Station station, int count, boolean open) {
+        boolean settled = open && count == 0 && visited.contains(station);
         String text =
                 count == 1
                         ? "1 finding"

@@ -1,6 +1,7 @@
 package neattrace.app.table;
 
 import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
@@ -32,7 +33,7 @@ final class Overlay {
     private static final int LENS_ZOOM = 2;
 
     /** Points are shown while there are no more than this many in sight. */
-    private static final int MOST_POINTS = 6000;
+    private static final int MOST_POINTS = 600;
 
     private final GraphicsContext g;
     private final View view;
@@ -104,27 +105,32 @@ final class Overlay {
         g.closePath();
     }
 
+    /** The curves' points, if there are few enough in sight to tell them apart. */
     void points() {
         Point first = view.toPage(0, 0);
         Point last = view.toPage(view.width(), view.height());
         Rectangle2D sight = new Rectangle2D.Double();
         sight.setFrameFromDiagonal(first.x(), first.y(), last.x(), last.y());
-        int count = 0;
-        g.setFill(HALO);
-        g.setStroke(SETTLED);
-        g.setLineWidth(1.2);
+        List<Point2D> inSight = new ArrayList<>();
         for (Outline outline : shown.drawing().lines()) {
             for (CubicLoop loop : outline.loops().toList()) {
                 for (int i = 0; i < loop.size(); i++) {
                     Point at = loop.point(i);
-                    if (!sight.contains(at.x(), at.y()) || ++count > MOST_POINTS) {
-                        continue;
+                    if (sight.contains(at.x(), at.y())) {
+                        inSight.add(view.toScreen(at));
                     }
-                    Point2D p = view.toScreen(at);
-                    g.fillRect(p.getX() - 2, p.getY() - 2, 4, 4);
-                    g.strokeRect(p.getX() - 2, p.getY() - 2, 4, 4);
+                }
+                if (inSight.size() > MOST_POINTS) {
+                    return;
                 }
             }
+        }
+        g.setFill(HALO);
+        g.setStroke(SETTLED);
+        g.setLineWidth(1.2);
+        for (Point2D p : inSight) {
+            g.fillRect(p.getX() - 2.5, p.getY() - 2.5, 5, 5);
+            g.strokeRect(p.getX() - 2.5, p.getY() - 2.5, 5, 5);
         }
     }
 
@@ -224,6 +230,20 @@ final class Overlay {
         g.setLineWidth(2);
         g.strokeOval(
                 at.getX() - LENS_RADIUS, at.getY() - LENS_RADIUS, 2 * LENS_RADIUS, 2 * LENS_RADIUS);
+    }
+
+    /** Where the keyboard points: the middle of the table. */
+    void cross() {
+        double x = Math.rint(view.width() / 2);
+        double y = Math.rint(view.height() / 2);
+        for (int pass = 0; pass < 2; pass++) {
+            g.setStroke(pass == 0 ? HALO : INK);
+            g.setLineWidth(pass == 0 ? 4 : 1.6);
+            g.strokeLine(x - 12, y, x - 4, y);
+            g.strokeLine(x + 4, y, x + 12, y);
+            g.strokeLine(x, y - 12, x, y - 4);
+            g.strokeLine(x, y + 4, x, y + 12);
+        }
     }
 
     void focus() {

@@ -26,7 +26,11 @@ import neattrace.region.Area;
 /** Shows the drawing and answers to the mouse. */
 public final class Table extends Region {
 
-    private static final double MARGIN = 36;
+    private static final double MARGIN = 28;
+
+    /** Kept free at the lower edge for the bar of views. */
+    private static final double BAR = 64;
+
     private static final double KEY_PAN = 60;
     private static final java.awt.Color PAGE = new java.awt.Color(0xFFFFFF);
     private static final java.awt.Color GREY_PAGE = new java.awt.Color(0x8C8C8C);
@@ -49,6 +53,9 @@ public final class Table extends Region {
     private Point2D draggedTo;
     private boolean dragging;
     private boolean fitted;
+
+    /** Whether the middle of the table is marked, because the keyboard works there. */
+    private boolean crossShown;
 
     /** An empty table. */
     public Table() {
@@ -132,7 +139,7 @@ public final class Table extends Region {
     public void fit() {
         Shown now = shown.get();
         if (now != null) {
-            look(view.get().fitted(now.drawing().widthMm(), now.drawing().heightMm(), MARGIN));
+            look(view.get().fitted(now.drawing().widthMm(), now.drawing().heightMm(), MARGIN, BAR));
         }
     }
 
@@ -151,9 +158,18 @@ public final class Table extends Region {
         look(view.get().zoomed(factor, getWidth() / 2, getHeight() / 2));
     }
 
+    /** Clicks in the middle of the table, where the cross is: colouring without a mouse. */
+    public void clickAtCross() {
+        if (shown.get() != null) {
+            whenClicked.accept(view.get().centre());
+        }
+    }
+
     /** Moves the view by steps. */
     public void pan(int stepsX, int stepsY) {
+        crossShown = true;
         look(view.get().panned(-stepsX * KEY_PAN, -stepsY * KEY_PAN));
+        pointAt(view.get().centre());
     }
 
     /** Goes to a place and shows about {@code reachMm} round it. */
@@ -247,6 +263,9 @@ public final class Table extends Region {
         }
         if (isFocused()) {
             overlay.focus();
+            if (crossShown) {
+                overlay.cross();
+            }
         }
     }
 
@@ -287,6 +306,7 @@ public final class Table extends Region {
     }
 
     private void moved(MouseEvent event) {
+        crossShown = false;
         pointAt(view.get().toPage(event.getX(), event.getY()));
     }
 

@@ -73,10 +73,15 @@ record View(Point centre, double scale, boolean flipped, double width, double he
         return new View(centre, scale, flipped, nextWidth, nextHeight);
     }
 
-    /** The whole page with a margin round it. */
-    View fitted(double pageWidth, double pageHeight, double margin) {
-        double fit = Math.min((width - 2 * margin) / pageWidth, (height - 2 * margin) / pageHeight);
-        Point middle = new Point(pageWidth / 2, pageHeight / 2);
-        return new View(middle, Math.max(LEAST_SCALE, fit), flipped, width, height);
+    /** The whole page with a margin round it, and {@code bar} pixels kept free below. */
+    View fitted(double pageWidth, double pageHeight, double margin, double bar) {
+        double fit =
+                Math.min(
+                        (width - 2 * margin) / pageWidth,
+                        (height - margin - Math.max(margin, bar)) / pageHeight);
+        double next = Math.max(LEAST_SCALE, fit);
+        double below = (Math.max(margin, bar) - margin) / 2 / next;
+        Point middle = new Point(pageWidth / 2, pageHeight / 2 + below);
+        return new View(middle, next, flipped, width, height);
     }
 }

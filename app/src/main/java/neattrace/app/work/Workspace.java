@@ -10,6 +10,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -52,12 +54,14 @@ public final class Workspace implements AutoCloseable {
     private final AtomicLong newest = new AtomicLong();
     private final Folders folders;
     private final Keeper keeper;
+    private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
     private Job saved;
 
     /** A workspace without a job, keeping what is its own in {@code folders}. */
     public Workspace(Folders folders) {
         this.folders = folders;
         this.keeper = new Keeper(folders.autosave());
+        history.addListener(property -> unsaved.set(isUnsaved()));
     }
 
     private static ExecutorService worker(String name) {
@@ -119,6 +123,16 @@ public final class Workspace implements AutoCloseable {
         return job() != null && !job().equals(saved);
     }
 
+    /** {@link #isUnsaved} as it changes. */
+    public ReadOnlyBooleanProperty unsavedProperty() {
+        return unsaved.getReadOnlyProperty();
+    }
+
+    private void keepSaved(Job job) {
+        saved = job;
+        unsaved.set(isUnsaved());
+    }
+
     /** Tells the user something. */
     public void say(String text) {
         message.set(text);
@@ -167,9 +181,9 @@ public final class Workspace implements AutoCloseable {
                                     if (ticket != newest.get()) {
                                         return;
                                     }
-                                    saved = jobFile == null ? null : job;
                                     file.set(jobFile);
                                     history.set(History.of(job));
+                                    keepSaved(jobFile == null ? null : job);
                                     finish(result);
                                     keeper.keep(job);
                                     whenOpen.run();
@@ -329,8 +343,8 @@ public final class Workspace implements AutoCloseable {
                 "Saved " + target.getFileName() + ".",
                 () -> JobFile.save(target, job, PngWriter.preview(now.art(), PREVIEW_PX)),
                 () -> {
-                    saved = job;
                     file.set(target);
+                    keepSaved(job);
                     folders.remember(target);
                     whenDone.run();
                 });

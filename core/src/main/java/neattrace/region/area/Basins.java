@@ -137,10 +137,11 @@ final class Basins {
         }
         double neck = distance(i);
         int lower = peak[mine] < peak[other] ? mine : other;
-        if (rule.isGap(neck, peak[lower])) {
+        Point place = new Point(x(i) + 0.5, y(i) + 0.5);
+        if (rule.isGap(neck, peak[lower], place)) {
             // Edge to edge the opening is one pixel narrower than centre to centre.
             double widthPx = Math.max(1, 2 * neck - 1);
-            boolean closed = rule.isClosed(widthPx, new Point(x(i) + 0.5, y(i) + 0.5));
+            boolean closed = rule.isClosed(widthPx, place);
             necks.add(new Neck(i, widthPx, closed));
             if (closed) {
                 keepApart(mine, other);

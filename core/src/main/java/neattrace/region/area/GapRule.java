@@ -8,20 +8,27 @@ import neattrace.region.CloseSettings;
 final class GapRule {
 
     /** A gap is at most this share as wide as the narrower of the two sides. */
-    private static final double NARROWER = 0.5;
+    private static final double NARROWER = 0.4;
+
+    /** Openings up to this many times as wide as closed gaps are worth a decision. */
+    private static final double WORTH_ASKING = 2;
 
     /** How far a neck may wander between two runs and still be the one that was decided on, mm. */
     private static final double SAME_PLACE_MM = 1.0;
 
+    private static final double LEAST_WIDEST_MM = 0.5;
+
     private final double gapPx;
     private final double widestPx;
+    private final double mostPx;
     private final double samePx;
     private final List<Point> opened;
     private final List<Point> closed;
 
     private GapRule(CloseSettings settings, double pxPerMm) {
         gapPx = settings.gapMm() * pxPerMm;
-        widestPx = CloseSettings.WIDEST_GAP_MM * pxPerMm;
+        widestPx = Math.max(LEAST_WIDEST_MM, WORTH_ASKING * settings.gapMm()) * pxPerMm;
+        mostPx = CloseSettings.WIDEST_GAP_MM * pxPerMm;
         samePx = SAME_PLACE_MM * pxPerMm;
         opened = settings.opened().stream().map(p -> p.times(pxPerMm)).toList();
         closed = settings.closed().stream().map(p -> p.times(pxPerMm)).toList();
@@ -32,13 +39,17 @@ final class GapRule {
     }
 
     /**
-     * Whether a neck of this width between sides of these radii is a gap at all.
+     * Whether a neck of this width between sides of these radii is worth a decision.
      *
      * @param neck half the width of the opening, px
      * @param peak radius of the narrower side, px
+     * @param place of the neck; where the user closed a gap by hand, it may be as wide as gaps get
      */
-    boolean isGap(double neck, double peak) {
-        return 2 * neck <= widestPx && neck <= NARROWER * peak;
+    boolean isGap(double neck, double peak, Point place) {
+        if (neck > NARROWER * peak) {
+            return false;
+        }
+        return 2 * neck <= widestPx || 2 * neck <= mostPx && near(closed, place);
     }
 
     /** Whether a gap counts as closed; a decision of the user goes before the general width. */

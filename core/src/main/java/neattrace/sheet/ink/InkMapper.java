@@ -138,24 +138,32 @@ public final class InkMapper {
         return quantile(differences, 0, 255, 0.5);
     }
 
+    /** Takes away ink specks, and pinholes of bare paper within the ink, below an area in px2. */
     private static int dropSpecks(InkMap map, double leastArea) {
-        RunLabels parts = RunLabels.of(map.width(), map.height(), map::isInk, true);
+        RunLabels ink = RunLabels.of(map.width(), map.height(), map::isInk, true);
+        int dropped = repaint(map, ink, leastArea, (byte) 0);
+        RunLabels paper = RunLabels.of(map.width(), map.height(), i -> !map.isInk(i), false);
+        return dropped + repaint(map, paper, leastArea, (byte) 255);
+    }
+
+    private static int repaint(InkMap map, RunLabels parts, double leastArea, byte value) {
         int dropped = 0;
         for (int part = 0; part < parts.count(); part++) {
             if (parts.size(part) < leastArea) {
                 dropped++;
             }
         }
-        if (dropped > 0) {
-            byte[] coverage = map.coverage();
-            parts.forEachRun(
-                    (y, from, to, part) -> {
-                        if (parts.size(part) < leastArea) {
-                            int base = y * map.width();
-                            Arrays.fill(coverage, base + from, base + to, (byte) 0);
-                        }
-                    });
+        if (dropped == 0) {
+            return 0;
         }
+        byte[] coverage = map.coverage();
+        parts.forEachRun(
+                (y, from, to, part) -> {
+                    if (parts.size(part) < leastArea) {
+                        int base = y * map.width();
+                        Arrays.fill(coverage, base + from, base + to, value);
+                    }
+                });
         return dropped;
     }
 }

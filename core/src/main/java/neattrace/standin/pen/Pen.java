@@ -27,7 +27,7 @@ public final class Pen {
 
     private final double tipMm;
     private List<Geometry> ink = new ArrayList<>();
-    private final List<KnownGap> gaps = new ArrayList<>();
+    private final List<KnownGap> misses = new ArrayList<>();
     private AffineTransform place = new AffineTransform();
 
     /**
@@ -147,31 +147,32 @@ public final class Pen {
         hide(Stroke.outline(line, reach));
     }
 
-    /** Notes that lines miss each other here on purpose. */
-    public void gap(double x, double y, double widthMm) {
-        Coordinate at = placed(new double[] {x, y});
-        gaps.add(new KnownGap(new Point(at.x, at.y), widthMm));
-    }
-
-    /** Rubs out a short stretch of line of the given width round a place and notes the gap. */
+    /**
+     * Leaves a gap in the line at a place, as if two strokes had missed each other there. Cut last
+     * of all, straight across the line.
+     */
     public void miss(double x, double y, double widthMm) {
         Coordinate at = placed(new double[] {x, y});
-        Geometry rubber = FACTORY.createPoint(at).buffer(widthMm / 2 + 0.02, 16);
-        hide(rubber);
-        gaps.add(new KnownGap(new Point(at.x, at.y), widthMm));
+        misses.add(new KnownGap(new Point(at.x, at.y), widthMm));
     }
 
     /** The finished drawing on a page. */
     public PenDrawing finish(String title, double widthMm, double heightMm) {
         Geometry page =
                 FACTORY.toGeometry(new org.locationtech.jts.geom.Envelope(0, widthMm, 0, heightMm));
-        Geometry all = InkFlow.settle(OverlayNGRobust.union(ink), tipMm);
-        return new PenDrawing(
-                title,
-                widthMm,
-                heightMm,
-                OverlayNGRobust.overlay(all, page, OverlayNG.INTERSECTION),
-                gaps);
+        Geometry all =
+                OverlayNGRobust.overlay(
+                        InkFlow.settle(OverlayNGRobust.union(ink), tipMm),
+                        page,
+                        OverlayNG.INTERSECTION);
+        List<KnownGap> gaps = new ArrayList<>();
+        for (KnownGap miss : misses) {
+            Geometry cut = LineCut.across(all, miss.place(), miss.widthMm());
+            all = OverlayNGRobust.overlay(all, cut, OverlayNG.DIFFERENCE);
+            Coordinate middle = cut.getCentroid().getCoordinate();
+            gaps.add(new KnownGap(new Point(middle.x, middle.y), miss.widthMm()));
+        }
+        return new PenDrawing(title, widthMm, heightMm, all, gaps);
     }
 
     private static double ramp(double share, double taper) {

@@ -2,6 +2,7 @@ package neattrace.standin.pen;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.algorithm.Angle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -20,6 +21,8 @@ final class Stroke {
     /** Points of a round end. */
     private static final int CAP = 8;
 
+    private static final double CORNER = Math.toRadians(30);
+
     private Stroke() {}
 
     /**
@@ -30,12 +33,27 @@ final class Stroke {
      */
     static Geometry outline(List<Coordinate> line, double[] reach) {
         boolean closed = line.size() > 3 && line.get(0).equals2D(line.get(line.size() - 1));
-        Geometry direct = closed ? ring(line, reach) : open(line, reach);
-        if (direct != null && direct.isValid()) {
-            return direct;
+        if (!hasCorner(line, closed)) {
+            Geometry direct = closed ? ring(line, reach) : open(line, reach);
+            if (direct != null && direct.isValid()) {
+                return direct;
+            }
         }
         return VariableBuffer.buffer(
                 FACTORY.createLineString(line.toArray(Coordinate[]::new)), reach);
+    }
+
+    /** At a corner a plain offset would pinch the line. */
+    private static boolean hasCorner(List<Coordinate> line, boolean closed) {
+        int n = line.size() - 1;
+        for (int i = closed ? 0 : 1; i < n; i++) {
+            Coordinate before = i > 0 ? line.get(i - 1) : line.get(n - 1);
+            double turn = Angle.angleBetweenOriented(before, line.get(i), line.get(i + 1));
+            if (Math.PI - Math.abs(turn) > CORNER) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Geometry open(List<Coordinate> line, double[] reach) {

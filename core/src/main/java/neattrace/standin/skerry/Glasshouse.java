@@ -22,10 +22,10 @@ final class Glasshouse {
         pen.at(68, 235, 0, 0.9, Glasshouse::smallPot);
         pen.at(137, 235, 0, 0.9, Glasshouse::smallPot);
         ground(pen);
-        pen.miss(101.6, 46.7, 0.7);
-        pen.miss(64.4, 60.2, 0.8);
-        pen.miss(138.8, 60.2, 1.0);
-        pen.miss(22.2, 150, 1.2);
+        pen.miss(74, 70, 0.7);
+        pen.miss(90, 137, 0.8);
+        pen.miss(138.4, 61.6, 1.0);
+        pen.miss(20.05, 120, 1.2);
     }
 
     private static void house(Pen pen) {

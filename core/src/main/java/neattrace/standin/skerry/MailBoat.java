@@ -16,8 +16,8 @@ final class MailBoat {
         backWave(pen);
         bigWave(pen);
         frontWave(pen);
-        pen.miss(63.2, 34.0, 0.6);
-        pen.miss(65.25, 113.0, 0.8);
+        pen.miss(15.3, 85.7, 0.6);
+        pen.miss(61.6, 106.4, 0.8);
     }
 
     private static void sun(Pen pen) {

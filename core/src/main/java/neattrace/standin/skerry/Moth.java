@@ -12,8 +12,8 @@ final class Moth {
         pen.mirrored(75, Moth::wings);
         body(pen);
         pen.miss(46.3, 72.6, 0.5);
-        pen.miss(103.7, 72.6, 0.8);
-        pen.miss(75, 121.2, 0.4);
+        pen.miss(93.2, 113.7, 0.8);
+        pen.miss(56.8, 113.7, 0.5);
     }
 
     private static void rope(Pen pen) {

@@ -172,6 +172,6 @@ final class Puffin {
         pen.miss(69.5, 24.4, 0.35);
         pen.miss(35, 87.6, 0.5);
         pen.miss(30.0, 82.9, 0.6);
-        pen.miss(79.45, 77.6, 0.9);
+        pen.miss(80.3, 82, 0.9);
     }
 }

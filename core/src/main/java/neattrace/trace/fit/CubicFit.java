@@ -8,10 +8,10 @@ import neattrace.geom.Point;
  */
 final class CubicFit {
 
-    private static final int ROUNDS = 4;
+    private static final int ROUNDS = 3;
 
     /** Enough points for one cubic; longer runs are thinned for solving, not for judging. */
-    private static final int MOST_POINTS = 48;
+    private static final int MOST_POINTS = 32;
 
     /** Pull of free handles towards the thirds of the chord; keeps the equations solvable. */
     private static final double RIDGE = 1e-4;
@@ -69,10 +69,9 @@ final class CubicFit {
     private void chordLengths() {
         double length = 0;
         for (int k = 1; k < picked.length; k++) {
-            length +=
-                    Math.hypot(
-                            section.x[picked[k]] - section.x[picked[k - 1]],
-                            section.y[picked[k]] - section.y[picked[k - 1]]);
+            double dx = section.x[picked[k]] - section.x[picked[k - 1]];
+            double dy = section.y[picked[k]] - section.y[picked[k - 1]];
+            length += Math.sqrt(dx * dx + dy * dy);
             t[k] = length;
         }
         for (int k = 1; k < picked.length; k++) {
@@ -82,7 +81,7 @@ final class CubicFit {
 
     /** Normal equations for at most four unknowns. */
     private void solve() {
-        double chord = Math.hypot(x3 - x0, y3 - y0);
+        double chord = Math.sqrt((x3 - x0) * (x3 - x0) + (y3 - y0) * (y3 - y0));
         double third = Math.max(chord, 1e-6) / 3;
         int startSize = startTangent == null ? 2 : 1;
         int endSize = endTangent == null ? 2 : 1;
@@ -210,7 +209,7 @@ final class CubicFit {
     private Piece piece() {
         double sum = 0;
         double squares = 0;
-        double max = 0;
+        double most = 0;
         int worst = from;
         int span = 0;
         for (int i = from; i <= to; i++) {
@@ -219,14 +218,18 @@ final class CubicFit {
             }
             double guess = guess(i, span);
             double at = nearer(section.x[i], section.y[i], guess);
-            double d = Math.hypot(x(at) - section.x[i], y(at) - section.y[i]);
-            sum += d;
-            squares += d * d;
-            if (d > max) {
-                max = d;
+            double dx = x(at) - section.x[i];
+            double dy = y(at) - section.y[i];
+            // Math.hypot guards against overflow that pixels never reach, at ten times the price.
+            double square = dx * dx + dy * dy;
+            sum += Math.sqrt(square);
+            squares += square;
+            if (square > most) {
+                most = square;
                 worst = i;
             }
         }
+        double max = Math.sqrt(most);
         return new Piece(
                 new Point(x0, y0),
                 new Point(x1, y1),

@@ -1,6 +1,7 @@
 package neattrace.trace.fit;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.PriorityQueue;
 import neattrace.geom.Point;
@@ -20,15 +21,16 @@ final class SectionFitter {
     /** Shorter pieces than this between smooth neighbours stay curves, px. */
     private static final double SHORT_PX = 10;
 
-    /** Joints tried within a piece that may go, and how often all pieces are gone through. */
-    private static final int JOINTS = 8;
-
+    /** How often all pieces are gone through for better joints. */
     private static final int MOST_ROUNDS = 4;
 
-    /** How far joints are moved in one go, samples. */
-    private static final int[] SHIFTS = {-8, -4, -2, -1, 1, 2, 4, 8};
+    /** How far a joint is moved at first, samples; then half as far, and half again. */
+    private static final int LONGEST_SHIFT = 4;
 
     private static final int SHORTEST = 3;
+
+    /** A joint moves only if the sum of squares falls to this share. */
+    private static final double WORTH_IT = 0.9;
 
     private final Section section;
     private final double maxError;
@@ -121,81 +123,108 @@ final class SectionFitter {
 
     /**
      * Merging from the bottom up leaves joints where they happened to be cut first. Every piece is
-     * offered to its two neighbours: if some joint within it lets them cover it, it goes.
+     * offered to its two neighbours: if some joint within it lets them cover it, it goes. Then each
+     * joint moves to where both its pieces fit best. Only what changed is looked at again.
      */
     private void absorbAll() {
-        boolean changed = true;
-        for (int round = 0; changed && round < MOST_ROUNDS; round++) {
-            changed = false;
+        boolean[] changed = new boolean[start.length];
+        Arrays.fill(changed, true);
+        boolean again = true;
+        for (int round = 0; again && round < MOST_ROUNDS; round++) {
+            again = false;
+            boolean[] before = changed;
+            changed = new boolean[start.length];
             for (int a = 0; a >= 0; a = next[a]) {
-                while (absorbNext(a)) {
-                    changed = true;
+                if (!isNear(a, before) && !isNear(a, changed)) {
+                    continue;
                 }
-                changed |= shiftJoint(a);
+                boolean moved = false;
+                while (absorbNext(a)) {
+                    moved = true;
+                }
+                moved |= shiftJoint(a);
+                if (moved) {
+                    changed[a] = true;
+                    again = true;
+                }
             }
         }
     }
 
-    /** Moves the joint after a to the place near by where both pieces fit best. */
+    /** Whether a piece or one of the two after it is marked. */
+    private boolean isNear(int a, boolean[] marked) {
+        int b = next[a];
+        int c = b < 0 ? -1 : next[b];
+        return marked[a] || b >= 0 && marked[b] || c >= 0 && marked[c];
+    }
+
+    /** Moves the joint after a to a place near by where both pieces fit better. */
     private boolean shiftJoint(int a) {
         int b = next[a];
         if (b < 0) {
             return false;
         }
-        double least = piece[a].error().squares() + piece[b].error().squares();
         int from = end[a];
-        for (int shift : SHIFTS) {
-            int joint = from + shift;
-            if (joint - start[a] < SHORTEST || end[b] - joint < SHORTEST) {
-                continue;
-            }
-            Piece left = fit(start[a], joint);
-            Piece right = fit(joint, end[b]);
-            double cost = left.error().squares() + right.error().squares();
-            if (cost < 0.9 * least && isCloseEnough(left.error()) && isCloseEnough(right.error())) {
-                least = cost;
-                piece[a] = left;
-                piece[b] = right;
-                end[a] = joint;
-                start[b] = joint;
+        for (int shift = LONGEST_SHIFT; shift >= 1; shift /= 2) {
+            if (!tryJoint(a, b, end[a] + shift)) {
+                tryJoint(a, b, end[a] - shift);
             }
         }
         return end[a] != from;
     }
 
-    /** Shares the piece after a between a and the one after it. */
+    private boolean tryJoint(int a, int b, int joint) {
+        if (joint - start[a] < SHORTEST || end[b] - joint < SHORTEST) {
+            return false;
+        }
+        double least = piece[a].error().squares() + piece[b].error().squares();
+        Piece left = fit(start[a], joint);
+        if (left.error().squares() >= WORTH_IT * least || !isCloseEnough(left.error())) {
+            return false;
+        }
+        Piece right = fit(joint, end[b]);
+        double cost = left.error().squares() + right.error().squares();
+        if (cost >= WORTH_IT * least || !isCloseEnough(right.error())) {
+            return false;
+        }
+        piece[a] = left;
+        piece[b] = right;
+        end[a] = joint;
+        start[b] = joint;
+        return true;
+    }
+
+    /**
+     * Shares the piece after a between a and the one after it. The farther a reaches, the worse it
+     * fits, so its farthest reach is found by halving; what is left must do for the other.
+     */
     private boolean absorbNext(int a) {
         int b = next[a];
         int c = b < 0 ? -1 : next[b];
         if (c < 0 || section.ring && a == 0 && next[c] < 0) {
             return false;
         }
-        Piece bestLeft = null;
-        Piece bestRight = null;
-        int bestJoint = -1;
-        double bestCost = Double.MAX_VALUE;
-        for (int k = 0; k <= JOINTS; k++) {
-            int joint = start[b] + (int) ((long) (end[b] - start[b]) * k / JOINTS);
-            Piece left = joint == end[a] ? piece[a] : fit(start[a], joint);
-            if (!isCloseEnough(left.error())) {
-                continue;
-            }
-            Piece right = joint == start[c] ? piece[c] : fit(joint, end[c]);
-            double cost = left.error().squares() + right.error().squares();
-            if (isCloseEnough(right.error()) && cost < bestCost) {
-                bestLeft = left;
-                bestRight = right;
-                bestJoint = joint;
-                bestCost = cost;
+        Piece left = piece[a];
+        int joint = end[a];
+        int tooFar = end[b];
+        while (tooFar - joint > 1) {
+            int middle = (joint + tooFar) / 2;
+            Piece tried = fit(start[a], middle);
+            if (isCloseEnough(tried.error())) {
+                left = tried;
+                joint = middle;
+            } else {
+                tooFar = middle;
             }
         }
-        if (bestLeft == null) {
+        Piece right = fit(joint, end[c]);
+        if (!isCloseEnough(right.error())) {
             return false;
         }
-        piece[a] = bestLeft;
-        end[a] = bestJoint;
-        piece[c] = bestRight;
-        start[c] = bestJoint;
+        piece[a] = left;
+        end[a] = joint;
+        piece[c] = right;
+        start[c] = joint;
         next[a] = c;
         previous[c] = a;
         return true;

@@ -25,6 +25,9 @@ import neattrace.region.Gap;
 /** Which gaps are closed and which stay open. */
 public final class ClosePanel implements Panel {
 
+    /** How near to a gap's middle a click counts, mm. */
+    private static final double CLICK_MM = 2.5;
+
     private final Workspace workspace;
     private final NumberField width;
     private final Label counts = new Label();
@@ -46,11 +49,14 @@ public final class ClosePanel implements Panel {
                                         job -> job.withClose(job.close().withGapMm(mm))));
         counts.getStyleClass().add("measure");
         counts.setWrapText(true);
+        Label hint = new Label("A click on a ring opens a gap or closes it.");
+        hint.getStyleClass().add("hint");
         content =
                 new VBox(
                         10,
                         new Sentence("Gaps up to", width, "are closed by an unseen line."),
-                        counts);
+                        counts,
+                        hint);
     }
 
     @Override
@@ -85,6 +91,10 @@ public final class ClosePanel implements Panel {
     @Override
     public List<Finding> findings(Shown shown) {
         List<Finding> findings = new ArrayList<>();
+        List<Gap> closed = closedUnasked(shown);
+        if (closed.size() > 1) {
+            findings.add(allClosed(shown, closed));
+        }
         CloseSettings settings = shown.drawing().job().close();
         double mmPerPx = shown.drawing().resolution().mmPerPx();
         List<Gap> undecided =
@@ -98,6 +108,48 @@ public final class ClosePanel implements Panel {
             findings.add(finding(gap, mmPerPx));
         }
         return findings;
+    }
+
+    private static List<Gap> closedUnasked(Shown shown) {
+        CloseSettings settings = shown.drawing().job().close();
+        double mmPerPx = shown.drawing().resolution().mmPerPx();
+        return shown.drawing().areas().gaps().stream()
+                .filter(gap -> gap.closed() && !isDecided(gap.place().times(mmPerPx), settings))
+                .toList();
+    }
+
+    private Finding allClosed(Shown shown, List<Gap> closed) {
+        double mmPerPx = shown.drawing().resolution().mmPerPx();
+        double gapMm = shown.drawing().job().close().gapMm();
+        return Finding.general(
+                String.format(
+                        Locale.ROOT, "%d gaps up to %.1f mm were closed", closed.size(), gapMm),
+                "Green rings show where. They stop colour from running out.",
+                new Answer("Keep them all closed", () -> keepClosed(closed, mmPerPx)));
+    }
+
+    private void keepClosed(List<Gap> closed, double mmPerPx) {
+        workspace.change(
+                "Keep " + closed.size() + " gaps closed",
+                (Job job) -> {
+                    CloseSettings settings = job.close();
+                    for (Gap gap : closed) {
+                        settings = settings.with(gap.place().times(mmPerPx), true);
+                    }
+                    return job.withClose(settings);
+                });
+    }
+
+    /** A click on a gap opens it, or closes it again. */
+    @Override
+    public void clicked(Shown shown, Point place) {
+        double mmPerPx = shown.drawing().resolution().mmPerPx();
+        shown.drawing().areas().gaps().stream()
+                .filter(gap -> gap.place().times(mmPerPx).distance(place) < CLICK_MM)
+                .min(Comparator.comparingDouble(gap -> gap.place().times(mmPerPx).distance(place)))
+                .ifPresentOrElse(
+                        gap -> decide(gap.place().times(mmPerPx), !gap.closed()),
+                        () -> workspace.say("There is no gap here. Click on a ring."));
     }
 
     private static boolean isDecided(Point place, CloseSettings settings) {
@@ -125,7 +177,7 @@ public final class ClosePanel implements Panel {
                         ? "Without it, colour runs from one side to the other."
                         : "Much narrower than the areas it joins: colour runs through here.",
                 mark,
-                gap.closed() ? List.of(close, open) : List.of(close, open));
+                List.of(close, open));
     }
 
     private static Mark mark(Gap gap, double mmPerPx, boolean strong) {

@@ -11,6 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import neattrace.app.docket.Finding;
@@ -22,6 +23,7 @@ import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.flat.Fill;
+import neattrace.flat.StarterColours;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.Job;
@@ -34,7 +36,12 @@ import neattrace.region.Area;
 public final class FlatsPanel implements Panel {
 
     private static final int MOST_FINDINGS = 400;
+
+    /** With more bare areas than this, one answer for all is offered. */
+    private static final int MANY = 5;
+
     private static final Color PAPER = Color.WHITE;
+    private static final double LIST_HEIGHT = 196;
 
     private final Workspace workspace;
     private final VBox cards = new VBox(4);
@@ -59,9 +66,12 @@ public final class FlatsPanel implements Panel {
         counts.setWrapText(true);
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setFitToWidth(true);
-        scroll.setMaxHeight(232);
+        scroll.setMinHeight(LIST_HEIGHT);
+        scroll.setPrefHeight(LIST_HEIGHT);
+        scroll.setMaxHeight(LIST_HEIGHT);
         scroll.getStyleClass().add("swatch-scroll");
-        content = new VBox(10, scroll, add, editor, counts);
+        HBox row = new HBox(8, add, editor.removeButton());
+        content = new VBox(8, scroll, editor, row, counts);
     }
 
     /** Id of the swatch in hand. */
@@ -110,7 +120,7 @@ public final class FlatsPanel implements Panel {
             return;
         }
         int id = job.freeSwatchId();
-        Swatch swatch = new Swatch(id, "Colour " + id, new Cmyk(0, 40, 60, 0));
+        Swatch swatch = StarterColours.swatch(id);
         workspace.change("New swatch", now -> now.withSwatch(swatch));
         inHand.set(id);
         showSwatches(workspace.job());
@@ -170,9 +180,13 @@ public final class FlatsPanel implements Panel {
 
     @Override
     public void show(Shown now) {
+        boolean other = shown == null || shown.drawing().picture() != now.drawing().picture();
         shown = now;
         Drawing drawing = now.drawing();
         Job job = workspace.job() == null ? drawing.job() : workspace.job();
+        if (other && !job.swatches().isEmpty()) {
+            inHand.set(job.swatches().get(0).id());
+        }
         if (job.swatch(inHand.get()).isEmpty() && inHand.get() != Fill.PAPER) {
             inHand.set(Fill.PAPER);
         }
@@ -227,7 +241,15 @@ public final class FlatsPanel implements Panel {
                             Mark.at(lost.anchor(), "lost colour", false),
                             List.of(new Answer("Forget it", () -> forget(lost)))));
         }
-        for (Area area : drawing.emptyAreas()) {
+        List<Area> bare = drawing.emptyAreas();
+        if (bare.size() > MANY) {
+            findings.add(
+                    Finding.general(
+                            bare.size() + " areas are still bare",
+                            "They follow below, the smallest first: those are the ones missed.",
+                            new Answer("Leave them all bare", () -> leaveBare(drawing, bare))));
+        }
+        for (Area area : bare) {
             if (findings.size() >= MOST_FINDINGS) {
                 break;
             }
@@ -260,6 +282,16 @@ public final class FlatsPanel implements Panel {
                 List.of(
                         new Answer("Colour it", () -> colourFound(drawing, area)),
                         new Answer("Leave it bare", () -> colour(drawing, area, Fill.PAPER))));
+    }
+
+    private void leaveBare(Drawing drawing, List<Area> bare) {
+        workspace.change(
+                "Leave " + bare.size() + " areas bare",
+                job -> {
+                    List<Fill> fills = new ArrayList<>(job.fills());
+                    bare.forEach(area -> fills.add(new Fill(drawing.anchorMm(area), Fill.PAPER)));
+                    return job.withFills(fills);
+                });
     }
 
     private void colourFound(Drawing drawing, Area area) {

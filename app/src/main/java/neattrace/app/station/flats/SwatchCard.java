@@ -13,8 +13,8 @@ import javafx.scene.shape.Rectangle;
 /** A swatch to pick: its number, its colour, its name and its inks. */
 final class SwatchCard extends ToggleButton {
 
-    private static final double CHIP_WIDTH = 40;
-    private static final double CHIP_HEIGHT = 28;
+    private static final double CHIP_WIDTH = 36;
+    private static final double CHIP_HEIGHT = 26;
 
     SwatchCard(
             int number,

@@ -20,6 +20,7 @@ final class SwatchEditor extends VBox {
     private final NumberField m;
     private final NumberField y;
     private final NumberField k;
+    private final Button remove = new Button("Remove");
     private Swatch swatch;
 
     SwatchEditor(Consumer<Swatch> whenChanged, IntConsumer whenRemoved) {
@@ -41,15 +42,19 @@ final class SwatchEditor extends VBox {
                                 rename();
                             }
                         });
-        Button remove = new Button("Remove");
+        remove.setId("remove-swatch");
         remove.getStyleClass().setAll("answer");
         remove.setOnAction(event -> whenRemoved.accept(swatch.id()));
         getChildren()
                 .addAll(
                         new Sentence(name, "is printed as"),
-                        new Sentence("C", c, "M", m, "Y", y, "K", k),
-                        remove);
+                        new Sentence("C", c, "M", m, "Y", y, "K", k));
         show(null);
+    }
+
+    /** Takes the shown swatch away. */
+    Button removeButton() {
+        return remove;
     }
 
     private static NumberField ink(String name, DoubleConsumer whenSet) {
@@ -85,6 +90,7 @@ final class SwatchEditor extends VBox {
         swatch = next;
         setVisible(next != null);
         setManaged(next != null);
+        remove.setVisible(next != null);
         if (next == null) {
             return;
         }

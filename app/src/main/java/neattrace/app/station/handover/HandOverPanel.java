@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -46,15 +47,21 @@ public final class HandOverPanel implements Panel {
     }
 
     private final Workspace workspace;
+    private final Consumer<Station> go;
     private final NumberField ppi;
     private final Label layers = new Label();
     private final VBox content = new VBox(10);
     private double pngPpi = 300;
     private Shown shown;
 
-    /** The panel of a workspace. */
-    public HandOverPanel(Workspace workspace) {
+    /**
+     * The panel of a workspace.
+     *
+     * @param go leads to the station where something is still to be decided
+     */
+    public HandOverPanel(Workspace workspace, Consumer<Station> go) {
         this.workspace = workspace;
+        this.go = go;
         ppi = new NumberField("PNG resolution", "ppi", 10, 2400, 50, v -> pngPpi = v);
         ppi.show(pngPpi);
         layers.getStyleClass().add("measure");
@@ -161,6 +168,22 @@ public final class HandOverPanel implements Panel {
                                     : colourless + " swatches are used nowhere",
                             "They are not written; a printer would ask about them.",
                             new Answer("Remove them", () -> removeUnused(now))));
+        }
+        int bare = now.drawing().emptyAreas().size();
+        boolean coloured = !now.art().layers().isEmpty();
+        if (coloured && bare > 0) {
+            findings.add(
+                    Finding.general(
+                            bare == 1 ? "1 area is still bare" : bare + " areas are still bare",
+                            "Missed areas show as white spots on the finished thing.",
+                            new Answer("Look at Flats", () -> go.accept(Station.FLATS))));
+        }
+        if (!now.drawing().attachment().lost().isEmpty()) {
+            findings.add(
+                    Finding.general(
+                            "A colour lost its area",
+                            "It is not in the files.",
+                            new Answer("Look at Flats", () -> go.accept(Station.FLATS))));
         }
         return findings;
     }

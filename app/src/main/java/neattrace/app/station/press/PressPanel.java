@@ -53,7 +53,9 @@ public final class PressPanel implements Panel {
         total.setWrapText(true);
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
-        scroll.setMaxHeight(260);
+        scroll.setMinHeight(360);
+        scroll.setPrefHeight(360);
+        scroll.setMaxHeight(360);
         scroll.getStyleClass().add("swatch-scroll");
         content = new VBox(10, new Sentence("Black is", black, "."), total, scroll);
     }

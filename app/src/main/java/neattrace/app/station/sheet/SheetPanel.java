@@ -6,6 +6,7 @@ import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Finding;
@@ -73,6 +74,7 @@ public final class SheetPanel implements Panel {
                                         job -> job.withRecipe(job.recipe().withSpeckMm(v))));
         size.getStyleClass().add("measure");
         size.setWrapText(true);
+        size.setMinHeight(Region.USE_PREF_SIZE);
         content =
                 new VBox(
                         10,

@@ -1,0 +1,98 @@
+package neattrace.app;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import neattrace.app.route.Station;
+
+/** Every key on one card, over the table. */
+final class KeyCard extends VBox {
+
+    private static final String[][] LOOKING = {
+        {"W", "whole page"},
+        {"T", "true size"},
+        {"+", "closer"},
+        {"-", "farther"},
+        {"Arrows", "move, once the drawing has the focus"},
+        {"M", "flip left and right"},
+        {"V", "lines and colours, lines, colours, scan"},
+        {"B", "the scan and back"},
+        {"U", "lens on the scan"},
+        {"G", "grey ground"},
+        {"D", "dark or light window"}
+    };
+
+    private static final String[][] WORKING = {
+        {"N", "next finding; with Shift the one before"},
+        {"Enter", "its first answer"},
+        {"Delete", "its second answer"},
+        {"1 to 9", "take a swatch in hand, at Flats"},
+        {"0", "bare paper in hand, at Flats"},
+        {"Space", "colour what the cross is on, at Flats"},
+        {"Ctrl Z", "undo"},
+        {"Ctrl Y", "redo"},
+        {"Ctrl O", "open"},
+        {"Ctrl S", "save the job"},
+        {"Esc", "stop running work"}
+    };
+
+    KeyCard() {
+        super(12);
+        setId("key-card");
+        getStyleClass().add("key-card");
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        Label title = new Label("Keys");
+        title.getStyleClass().add("docket-title");
+        GridPane stops = gridPane();
+        int row = 0;
+        for (Station station : Station.values()) {
+            put(stops, row++, station.key().getName(), station.title());
+        }
+        HBox columns =
+                new HBox(
+                        36,
+                        new VBox(8, heading("Stops"), stops),
+                        new VBox(8, heading("Looking"), grid(LOOKING)),
+                        new VBox(8, heading("Working"), grid(WORKING)));
+        Label hint = new Label("F1 shows and hides this card.");
+        hint.getStyleClass().add("hint");
+        getChildren().addAll(title, columns, hint);
+        setVisible(false);
+    }
+
+    private static GridPane gridPane() {
+        GridPane grid = new GridPane();
+        grid.setHgap(10);
+        grid.setVgap(6);
+        return grid;
+    }
+
+    private static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("findings-heading");
+        return label;
+    }
+
+    private static GridPane grid(String[][] keys) {
+        GridPane grid = gridPane();
+        for (int row = 0; row < keys.length; row++) {
+            put(grid, row, keys[row][0], keys[row][1]);
+        }
+        return grid;
+    }
+
+    private static void put(GridPane grid, int row, String key, String what) {
+        Label cap = new Label(key);
+        cap.getStyleClass().add("keycap");
+        HBox capBox = new HBox(cap);
+        capBox.setAlignment(Pos.CENTER_RIGHT);
+        grid.addRow(row, capBox, new Label(what));
+    }
+
+    /** Shows the card, or hides it. */
+    void toggle() {
+        setVisible(!isVisible());
+    }
+}
