@@ -1,9 +1,8 @@
 package neattrace.bench;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import neattrace.geom.deviation.OutlineDistance;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.SheetRecipe;
@@ -76,18 +75,11 @@ public final class Fidelity {
         long millis = (System.nanoTime() - start) / 1_000_000;
         Geometry truth =
                 AffineTransformation.scaleInstance(pxPerMm, pxPerMm).transform(drawing.ink());
-        List<double[]> trueRings = rings(truth);
-        List<double[]> tracedRings = new ArrayList<>();
-        tracing.outlines()
-                .forEach(o -> o.loops().forEach(loop -> tracedRings.add(loop.flatten(0.005))));
-        double[] distances = OutlineDistance.bothWays(trueRings, tracedRings);
-        double mean = Arrays.stream(distances).average().orElse(0);
-        double p99 = distances[(int) (0.99 * (distances.length - 1))];
-        double max = distances[distances.length - 1];
-        double length = 0;
-        for (double[] ring : trueRings) {
-            length += OutlineDistance.length(ring);
-        }
+        List<double[]> trueRings = OutlineDistance.rings(truth);
+        OutlineDistance distance =
+                OutlineDistance.between(
+                        trueRings, OutlineDistance.rings(tracing.outlines(), 0.005));
+        double length = OutlineDistance.length(trueRings);
         int[] counts = counts(truth);
         System.out.printf(
                 Locale.ROOT,
@@ -95,27 +87,15 @@ public final class Fidelity {
                 name,
                 kind,
                 side,
-                mean,
-                p99,
-                max,
+                distance.mean(),
+                distance.percentile99(),
+                distance.max(),
                 tracing.outlines().size(),
                 counts[0],
                 tracing.holes(),
                 counts[1],
                 tracing.segments() * 1000 / length,
                 millis);
-    }
-
-    private static List<double[]> rings(Geometry geometry) {
-        List<double[]> rings = new ArrayList<>();
-        for (int i = 0; i < geometry.getNumGeometries(); i++) {
-            Polygon polygon = (Polygon) geometry.getGeometryN(i);
-            rings.add(OutlineDistance.ring(polygon.getExteriorRing()));
-            for (int h = 0; h < polygon.getNumInteriorRing(); h++) {
-                rings.add(OutlineDistance.ring(polygon.getInteriorRingN(h)));
-            }
-        }
-        return rings;
     }
 
     private static int[] counts(Geometry geometry) {

@@ -1,32 +1,77 @@
-package neattrace.bench;
+package neattrace.geom.deviation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import neattrace.geom.Outline;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.hprtree.HPRtree;
 
-/** Distances between two sets of closed polygons, sampled every quarter of a pixel. */
-final class OutlineDistance {
+/**
+ * How far two drawings' outlines lie apart, measured both ways: every quarter of a unit along each
+ * to the nearest place on the other.
+ *
+ * @param mean mean distance
+ * @param percentile99 the distance that 99 % of the samples keep
+ * @param max the largest; distances beyond {@link #FAR} count as that
+ */
+public record OutlineDistance(double mean, double percentile99, double max) {
+
+    /** Farther than this is only known to be "far". */
+    public static final double FAR = 8;
 
     private static final double STEP = 0.25;
 
-    /** Farther than this is only known to be "far". */
-    private static final double FAR = 8;
-
-    private OutlineDistance() {}
-
-    /** Sorted distances of samples of each set from the other. */
-    static double[] bothWays(List<double[]> first, List<double[]> second) {
+    /**
+     * Measures. Closed polygons, x and y of each vertex, the first not repeated; both in the same
+     * unit, usually source px.
+     *
+     * @throws IllegalArgumentException if either has no polygon
+     */
+    public static OutlineDistance between(List<double[]> first, List<double[]> second) {
+        if (first.isEmpty() || second.isEmpty()) {
+            throw new IllegalArgumentException("nothing to measure");
+        }
         double[] there = oneWay(first, index(second));
         double[] back = oneWay(second, index(first));
         double[] all = Arrays.copyOf(there, there.length + back.length);
         System.arraycopy(back, 0, all, there.length, back.length);
         Arrays.sort(all);
-        return all;
+        return new OutlineDistance(
+                Arrays.stream(all).average().orElse(0),
+                all[(int) (0.99 * (all.length - 1))],
+                all[all.length - 1]);
+    }
+
+    /** The rings of polygons, outer and inner. */
+    public static List<double[]> rings(Geometry geometry) {
+        List<double[]> rings = new ArrayList<>();
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            Polygon polygon = (Polygon) geometry.getGeometryN(i);
+            rings.add(ring(polygon.getExteriorRing()));
+            for (int h = 0; h < polygon.getNumInteriorRing(); h++) {
+                rings.add(ring(polygon.getInteriorRingN(h)));
+            }
+        }
+        return rings;
+    }
+
+    /** The rings of outlines, as polygons within {@code tolerance} of the curves. */
+    public static List<double[]> rings(List<Outline> outlines, double tolerance) {
+        return outlines.stream()
+                .flatMap(Outline::loops)
+                .map(loop -> loop.flatten(tolerance))
+                .toList();
+    }
+
+    /** The length of all rings together. */
+    public static double length(List<double[]> rings) {
+        return rings.stream().mapToDouble(OutlineDistance::length).sum();
     }
 
     private static HPRtree index(List<double[]> rings) {
@@ -76,7 +121,7 @@ final class OutlineDistance {
         return samples;
     }
 
-    static double length(double[] ring) {
+    private static double length(double[] ring) {
         double length = 0;
         for (int i = 0, n = ring.length; i < n; i += 2) {
             length += Math.hypot(ring[(i + 2) % n] - ring[i], ring[(i + 3) % n] - ring[i + 1]);
@@ -84,7 +129,7 @@ final class OutlineDistance {
         return length;
     }
 
-    static double[] ring(LinearRing ring) {
+    private static double[] ring(LinearRing ring) {
         double[] xy = new double[2 * (ring.getNumPoints() - 1)];
         for (int i = 0; i < xy.length / 2; i++) {
             xy[2 * i] = ring.getCoordinateN(i).x;

@@ -1,0 +1,162 @@
+package neattrace.sheet.ink;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.SplittableRandom;
+import java.util.concurrent.CancellationException;
+import neattrace.progress.Progress;
+import neattrace.raster.GreySheet;
+import neattrace.raster.InkMap;
+import neattrace.raster.label.RunLabels;
+import neattrace.sheet.SheetRecipe;
+import neattrace.testing.Sheets;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+
+class InkMapperTest {
+
+    private static final double PX_PER_MM = 300 / 25.4;
+
+    private static InkReading read(GreySheet sheet, SheetRecipe recipe) {
+        return InkMapper.read(sheet, recipe, PX_PER_MM, Progress.SILENT);
+    }
+
+    /** Paper at 240 with grain, a frame of ink at 30, and single dark pixels as dust. */
+    private static GreySheet grainy(int dust) {
+        SplittableRandom chance = new SplittableRandom(4);
+        GreySheet sheet = Sheets.framed(300, 200, 40, 8);
+        byte[] samples = sheet.samples();
+        for (int i = 0; i < samples.length; i++) {
+            int tone = (samples[i] & 0xff) == 0 ? 30 : 240;
+            samples[i] = (byte) (tone + chance.nextInt(-6, 7));
+        }
+        for (int i = 0; i < dust; i++) {
+            samples[(10 + i / 20 * 6) * 300 + 8 + i % 20 * 14] = 50;
+        }
+        return sheet;
+    }
+
+    @Test
+    void aGrainyScanLosesItsDustAndNothingElse() {
+        InkReading reading = read(grainy(15), SheetRecipe.automatic());
+        assertThat(reading.specksDropped()).isEqualTo(15);
+        assertThat(reading.speckMm()).isEqualTo(SheetRecipe.USUAL_SPECK_MM);
+        assertThat(RunLabels.of(300, 200, reading.map()::isInk, true).count()).isEqualTo(1);
+        assertThat(reading.notes()).anyMatch(note -> note.contains("grain"));
+    }
+
+    @Test
+    void dustStaysIfAskedTo() {
+        InkReading reading = read(grainy(15), SheetRecipe.automatic().withSpeckMm(0));
+        assertThat(reading.specksDropped()).isZero();
+        assertThat(RunLabels.of(300, 200, reading.map()::isInk, true).count()).isEqualTo(16);
+    }
+
+    @Test
+    void aCleanDrawingKeepsItsSmallestDots() {
+        GreySheet sheet = Sheets.framed(100, 100, 20, 4);
+        sheet.samples()[5 * 100 + 5] = 0;
+        sheet.samples()[50 * 100 + 50] = (byte) 128;
+        InkReading reading = read(sheet, SheetRecipe.automatic());
+        assertThat(reading.specksDropped()).isZero();
+        assertThat(reading.map().isInk(5, 5)).isTrue();
+    }
+
+    @Test
+    void pinholesInSolidInkAreFilledWithTheSpecks() {
+        GreySheet sheet = grainy(0);
+        sheet.samples()[43 * 300 + 100] = (byte) 235;
+        InkReading reading = read(sheet, SheetRecipe.automatic());
+        assertThat(reading.map().isInk(100, 43)).isTrue();
+        assertThat(reading.specksDropped()).isEqualTo(1);
+    }
+
+    @Property(tries = 30)
+    void lessIsInkTheDarkerItHasToBe(
+            @ForAll @DoubleRange(min = 10, max = 90) double first,
+            @ForAll @DoubleRange(min = 10, max = 90) double second) {
+        double low = Math.min(first, second);
+        double high = Math.max(first, second);
+        GreySheet blurred = ramp();
+        SheetRecipe recipe = new SheetRecipe(false, low, 0);
+        long much = read(blurred, recipe).map().inkPixels();
+        long little = read(blurred, recipe.withInkPercent(high)).map().inkPixels();
+        assertThat(little).isLessThanOrEqualTo(much);
+    }
+
+    /** Ink on the left, paper on the right, a ramp between. */
+    private static GreySheet ramp() {
+        byte[] samples = new byte[120 * 20];
+        for (int i = 0; i < samples.length; i++) {
+            int x = i % 120;
+            samples[i] = (byte) (x < 30 ? 0 : x > 90 ? 255 : (x - 30) * 255 / 60);
+        }
+        return new GreySheet(120, 20, samples);
+    }
+
+    @Test
+    void halfWayBetweenPaperAndInkIsTheEdge() {
+        InkMap map = read(ramp(), new SheetRecipe(false, 50, 0)).map();
+        assertThat(map.isInk(59, 10)).isTrue();
+        assertThat(map.isInk(61, 10)).isFalse();
+    }
+
+    @Property(tries = 40)
+    void blackAndWhitePicturesKeepEveryPieceAndEveryHole(@ForAll long seed) {
+        InkMap blocks = Sheets.blocks(seed, 40, 0.4);
+        byte[] samples = new byte[1600];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = blocks.isInk(i) ? 0 : (byte) 255;
+        }
+        InkReading reading = read(new GreySheet(40, 40, samples), SheetRecipe.automatic());
+        if (blocks.inkPixels() == 0 || blocks.inkPixels() == 1600) {
+            return;
+        }
+        assertThat(reading.oneBit()).isTrue();
+        for (int i = 0; i < samples.length; i++) {
+            assertThat(reading.map().isInk(i)).isEqualTo(blocks.isInk(i));
+        }
+    }
+
+    @Test
+    void aSheetOfOneToneHasNoInkAndSaysSo() {
+        for (int tone : new int[] {255, 200, 128}) {
+            InkReading reading = read(Sheets.plain(50, 40, tone), SheetRecipe.automatic());
+            assertThat(reading.map().inkPixels()).isZero();
+            assertThat(reading.notes()).containsExactly("There is no ink on this sheet.");
+        }
+        assertThat(read(Sheets.plain(50, 40, 3), SheetRecipe.automatic()).notes())
+                .anyMatch(note -> note.contains("dark"));
+    }
+
+    @Test
+    void aMostlyBlackSheetIsSuspectedOfBeingInverted() {
+        GreySheet sheet = Sheets.framed(200, 200, 5, 70);
+        assertThat(read(sheet, SheetRecipe.automatic()).notes())
+                .anyMatch(note -> note.contains("inverted"));
+    }
+
+    @Test
+    void stopsWhenToldTo() {
+        Progress stop =
+                (step, share) -> {
+                    throw new CancellationException();
+                };
+        assertThatThrownBy(
+                        () -> InkMapper.read(grainy(0), SheetRecipe.automatic(), PX_PER_MM, stop))
+                .isInstanceOf(CancellationException.class);
+    }
+
+    @Test
+    void recipesRefuseWhatMakesNoSense() {
+        assertThatThrownBy(() -> new SheetRecipe(true, 0, 0))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new SheetRecipe(true, 100, 0))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new SheetRecipe(true, 50, -0.5))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+}

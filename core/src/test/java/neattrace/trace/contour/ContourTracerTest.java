@@ -1,0 +1,95 @@
+package neattrace.trace.contour;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import neattrace.geom.CubicLoop;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.raster.label.RunLabels;
+import neattrace.testing.Sheets;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+
+class ContourTracerTest {
+
+    private static List<Contour> trace(InkMap map) {
+        return ContourTracer.trace(map, Progress.SILENT);
+    }
+
+    private static double area(Contour contour) {
+        return CubicLoop.polygon(contour.xy()).signedArea();
+    }
+
+    @Property(tries = 40)
+    void followsADiscWithinATenthOfAPixel(
+            @ForAll @DoubleRange(min = 14, max = 16) double cx,
+            @ForAll @DoubleRange(min = 14, max = 16) double cy,
+            @ForAll @DoubleRange(min = 4, max = 12) double radius) {
+        List<Contour> contours = trace(Sheets.disc(30, cx, cy, radius));
+        assertThat(contours).hasSize(1);
+        double[] xy = contours.get(0).xy();
+        double worst = 0;
+        for (int i = 0; i < xy.length; i += 2) {
+            worst = Math.max(worst, Math.abs(Math.hypot(xy[i] - cx, xy[i + 1] - cy) - radius));
+        }
+        assertThat(worst).isLessThan(0.12);
+    }
+
+    @Test
+    void inkLiesToTheRightSoOuterEdgesTurnClockwiseOnScreen() {
+        List<Contour> contours = trace(Sheets.map("....", ".##.", ".##.", "...."));
+        assertThat(contours).hasSize(1);
+        assertThat(contours.get(0).hole()).isFalse();
+        assertThat(area(contours.get(0))).isPositive();
+    }
+
+    @Test
+    void holesBelongToTheInkRoundThem() {
+        List<Contour> contours =
+                trace(Sheets.map("......", ".####.", ".#..#.", ".#..#.", ".####.", "......"));
+        assertThat(contours).hasSize(2);
+        assertThat(contours).filteredOn(Contour::hole).hasSize(1);
+        assertThat(contours).extracting(Contour::part).containsOnly(0);
+        assertThat(area(contours.get(1))).isNegative();
+    }
+
+    @Test
+    void saddlesJoinInkAndPartPaper() {
+        List<Contour> contours =
+                trace(Sheets.map("......", ".##...", ".##...", "...##.", "...##.", "......"));
+        assertThat(contours).hasSize(1);
+    }
+
+    @Test
+    void inkAtTheSheetsEdgeIsClosedThere() {
+        List<Contour> contours = trace(Sheets.map("###", "###", "###"));
+        assertThat(contours).hasSize(1);
+        assertThat(area(contours.get(0))).isCloseTo(9, within(0.6));
+    }
+
+    @Test
+    void noInkNoContours() {
+        assertThat(trace(Sheets.map("...", "..."))).isEmpty();
+    }
+
+    @Property(tries = 60)
+    void asManyOuterEdgesAsPiecesAndAsManyHolesAsEnclosedPaper(
+            @ForAll long seed, @ForAll @DoubleRange(min = 0.1, max = 0.8) double share) {
+        InkMap map = Sheets.blocks(seed, 32, share);
+        List<Contour> contours = trace(map);
+        int parts = RunLabels.of(32, 32, map::isInk, true).count();
+        assertThat(contours).filteredOn(c -> !c.hole()).hasSize(parts);
+        assertThat(contours).filteredOn(Contour::hole).hasSize(enclosed(map));
+    }
+
+    /** Paper components of the map with a rim of paper, but for the one that touches the rim. */
+    private static int enclosed(InkMap map) {
+        int w = map.width() + 2;
+        int h = map.height() + 2;
+        return RunLabels.of(w, h, i -> !map.isInk(i % w - 1, i / w - 1), false).count() - 1;
+    }
+}

@@ -1,0 +1,104 @@
+package neattrace.trace.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import neattrace.geom.CubicLoop;
+import neattrace.geom.Point;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+
+class LoopFitterTest {
+
+    private static double[] circle(double radius) {
+        int n = (int) Math.ceil(2 * Math.PI * radius / 0.7);
+        double[] xy = new double[2 * n];
+        for (int i = 0; i < n; i++) {
+            xy[2 * i] = 50 + radius * Math.cos(2 * Math.PI * i / n);
+            xy[2 * i + 1] = 50 + radius * Math.sin(2 * Math.PI * i / n);
+        }
+        return xy;
+    }
+
+    @Property(tries = 30)
+    void aCircleNeedsFewCurves(@ForAll @DoubleRange(min = 6, max = 400) double radius) {
+        FittedLoop fit = LoopFitter.fit(circle(radius), 0.3);
+        assertThat(fit.loop().size()).isLessThanOrEqualTo(8);
+        assertThat(fit.maxDeviation()).isLessThanOrEqualTo(0.3);
+        double[] flat = fit.loop().flatten(0.01);
+        for (int i = 0; i < flat.length; i += 2) {
+            double off = Math.hypot(flat[i] - 50, flat[i + 1] - 50) - radius;
+            assertThat(Math.abs(off)).isLessThan(0.35);
+        }
+    }
+
+    @Test
+    void aSquareIsFourStraightLines() {
+        CubicLoop loop = LoopFitter.fit(square(10, 60), 0.3).loop();
+        assertThat(loop.size()).isEqualTo(4);
+        for (int i = 0; i < 4; i++) {
+            assertThat(loop.isStraight(i)).isTrue();
+            Point corner = loop.point(i);
+            assertThat(Math.abs(corner.x() - 35)).isCloseTo(25, within(0.05));
+            assertThat(Math.abs(corner.y() - 35)).isCloseTo(25, within(0.05));
+        }
+    }
+
+    private static double[] square(double from, double to) {
+        int n = (int) (to - from);
+        double[] xy = new double[8 * n];
+        for (int i = 0; i < n; i++) {
+            put(xy, i, from + i, from);
+            put(xy, n + i, to, from + i);
+            put(xy, 2 * n + i, to - i, to);
+            put(xy, 3 * n + i, from, to - i);
+        }
+        return xy;
+    }
+
+    private static void put(double[] xy, int i, double x, double y) {
+        xy[2 * i] = x;
+        xy[2 * i + 1] = y;
+    }
+
+    @Property(tries = 30)
+    void noSampleKeepsFartherThanAllowed(
+            @ForAll @DoubleRange(min = 0.1, max = 1.5) double bound,
+            @ForAll @DoubleRange(min = 1, max = 7) double waves) {
+        // A wavy ring without corners, radius 60.
+        int n = 600;
+        double[] xy = new double[2 * n];
+        for (int i = 0; i < n; i++) {
+            double angle = 2 * Math.PI * i / n;
+            double r = 60 + 6 * Math.sin(Math.rint(waves) * angle);
+            put(xy, i, 80 + r * Math.cos(angle), 80 + r * Math.sin(angle));
+        }
+        FittedLoop fit = LoopFitter.fit(xy, bound);
+        assertThat(fit.maxDeviation()).isLessThanOrEqualTo(Math.max(bound, 0.1));
+        assertThat(fit.meanDeviation()).isLessThanOrEqualTo(fit.maxDeviation());
+    }
+
+    @Test
+    void looserBoundsTakeFewerCurves() {
+        int n = 2000;
+        double[] xy = new double[2 * n];
+        for (int i = 0; i < n; i++) {
+            double angle = 2 * Math.PI * i / n;
+            double r = 200 + 12 * Math.sin(9 * angle) + 3 * Math.sin(23 * angle);
+            put(xy, i, 250 + r * Math.cos(angle), 250 + r * Math.sin(angle));
+        }
+        int close = LoopFitter.fit(xy, 0.1).loop().size();
+        int loose = LoopFitter.fit(xy, 2).loop().size();
+        assertThat(loose).isLessThan(close);
+    }
+
+    @Test
+    void theSmallestContourThereIsBecomesALoop() {
+        double[] onePixel = {0, 0.5, 0.5, 0, 1, 0.5, 0.5, 1};
+        FittedLoop fit = LoopFitter.fit(onePixel, 0.3);
+        assertThat(fit.loop().size()).isGreaterThanOrEqualTo(2);
+        assertThat(Math.abs(fit.loop().signedArea())).isBetween(0.2, 0.9);
+    }
+}
