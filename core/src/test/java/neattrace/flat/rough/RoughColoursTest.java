@@ -1,0 +1,143 @@
+package neattrace.flat.rough;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import neattrace.flat.Fill;
+import neattrace.geom.Point;
+import neattrace.press.colour.DeltaE2000;
+import neattrace.press.colour.Rgb;
+import neattrace.press.profile.PressProfile;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
+import neattrace.raster.reading.PictureReader;
+import neattrace.region.AreaMap;
+import neattrace.region.CloseSettings;
+import neattrace.region.area.AreaFinder;
+import neattrace.testing.Pictures;
+import org.junit.jupiter.api.Test;
+
+class RoughColoursTest {
+
+    private static final PressProfile PRESS = PressProfile.bundled();
+    private static final int SIDE = 200;
+
+    /** A window of three by three panes of 60 px with 5 px bars, flush with the sheet. */
+    private static final InkMap PANES = panes();
+
+    private static InkMap panes() {
+        byte[] coverage = new byte[SIDE * SIDE];
+        for (int y = 0; y < SIDE; y++) {
+            for (int x = 0; x < SIDE; x++) {
+                boolean bar = x % 65 < 5 || y % 65 < 5;
+                coverage[y * SIDE + x] = bar ? (byte) 255 : 0;
+            }
+        }
+        return new InkMap(SIDE, SIDE, coverage);
+    }
+
+    private static final AreaMap AREAS =
+            AreaFinder.find(PANES, CloseSettings.automatic(), 10, Progress.SILENT);
+
+    private static Picture rough(int size, java.util.function.Consumer<Graphics2D> dabs)
+            throws IOException {
+        BufferedImage image = Pictures.plain(size, size, BufferedImage.TYPE_INT_RGB, 0xFFFFFFFF);
+        Graphics2D graphics = image.createGraphics();
+        dabs.accept(graphics);
+        graphics.dispose();
+        return PictureReader.read(Pictures.png(image), "rough.png");
+    }
+
+    private static RoughColours.Result read(Picture rough) {
+        return RoughColours.read(AREAS, PANES, rough, 0.1, PRESS);
+    }
+
+    @Test
+    void anAreaTakesTheColourThatCoversMostOfIt() throws IOException {
+        // Red reaches a quarter into the pane to its right, which is mostly blue.
+        RoughColours.Result result =
+                read(
+                        rough(
+                                SIDE,
+                                g -> {
+                                    g.setColor(new Color(0x3060C0));
+                                    g.fillRect(70, 5, 60, 60);
+                                    g.setColor(new Color(0xD02020));
+                                    g.fillRect(0, 0, 85, 64);
+                                }));
+        assertThat(result.swatches()).hasSize(2);
+        assertThat(result.fills()).hasSize(2);
+        assertThat(swatchAt(result, 35, 35)).isNotEqualTo(swatchAt(result, 110, 35));
+        Rgb red = PRESS.preview(result.swatches().get(swatchAt(result, 35, 35) - 1).build());
+        assertThat(DeltaE2000.between(red.toLab(), Rgb.of(0xD02020).toLab())).isLessThan(6);
+    }
+
+    private static int swatchAt(RoughColours.Result result, int x, int y) {
+        int label = AREAS.at(new Point(x, y)).orElseThrow().label();
+        return result.fills().stream()
+                .filter(f -> AREAS.at(f.anchor().times(10)).orElseThrow().label() == label)
+                .mapToInt(Fill::swatch)
+                .findFirst()
+                .orElse(Fill.PAPER);
+    }
+
+    @Test
+    void paperStaysBare() throws IOException {
+        RoughColours.Result result =
+                read(
+                        rough(
+                                SIDE,
+                                g -> {
+                                    g.setColor(new Color(0xFAFAF8));
+                                    g.fillRect(0, 0, SIDE, SIDE);
+                                    g.setColor(new Color(0x40A040));
+                                    g.fillRect(5, 5, 60, 60);
+                                }));
+        assertThat(result.fills()).hasSize(1);
+        assertThat(swatchAt(result, 35, 35)).isEqualTo(1);
+    }
+
+    @Test
+    void nearlyEqualColoursBecomeOneSwatch() throws IOException {
+        RoughColours.Result result =
+                read(
+                        rough(
+                                SIDE,
+                                g -> {
+                                    g.setColor(new Color(200, 80, 90));
+                                    g.fillRect(5, 5, 60, 60);
+                                    g.setColor(new Color(203, 82, 88));
+                                    g.fillRect(70, 5, 60, 60);
+                                    g.setColor(new Color(90, 80, 200));
+                                    g.fillRect(5, 70, 60, 60);
+                                }));
+        assertThat(result.swatches()).hasSize(2);
+        assertThat(swatchAt(result, 35, 35)).isEqualTo(swatchAt(result, 100, 35));
+        assertThat(result.swatches()).extracting(s -> s.name()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aSmallerRoughOfTheSameProportionWillDo() throws IOException {
+        Picture small =
+                rough(
+                        50,
+                        g -> {
+                            g.setColor(Color.ORANGE);
+                            g.fillRect(1, 1, 15, 15);
+                        });
+        assertThat(RoughColours.misfit(small, SIDE, SIDE)).isEmpty();
+        assertThat(read(small).fills()).hasSize(1);
+    }
+
+    @Test
+    void anotherProportionIsRefusedWithBothSizes() throws IOException {
+        Picture square = rough(SIDE, g -> {});
+        assertThat(RoughColours.misfit(square, 300, 200))
+                .hasValueSatisfying(
+                        message -> assertThat(message).contains("200 x 200").contains("300 x 200"));
+    }
+}
