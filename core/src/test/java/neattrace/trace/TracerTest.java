@@ -17,6 +17,7 @@ import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.ScanSettings;
 import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryMail;
+import neattrace.testing.Drawings;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -37,7 +38,7 @@ class TracerTest {
     @ParameterizedTest
     @EnumSource(SkerryMail.class)
     void cleanDrawingsComeBackAsTheyWereDrawn(SkerryMail mail) {
-        PenDrawing drawing = mail.draw();
+        PenDrawing drawing = Drawings.of(mail);
         double ppi =
                 Resolution.MM_PER_INCH * 1200 / Math.max(drawing.widthMm(), drawing.heightMm());
         double pxPerMm = ppi / Resolution.MM_PER_INCH;

@@ -19,7 +19,11 @@ public final class SkerryJobs {
 
     /** Draws, scans and begins to colour; takes a few seconds. */
     public static Job job(SkerryMail mail) {
-        PenDrawing drawing = mail.draw();
+        return job(mail, mail.draw());
+    }
+
+    /** The same from a drawing that is finished already. */
+    public static Job job(SkerryMail mail, PenDrawing drawing) {
         ScanSettings settings = mail.everydayScan();
         byte[] png = StandInScanner.png(StandInScanner.scan(drawing, settings), settings.ppi());
         Job job = Job.of(new Source(mail.fileName(), png)).withTitle(mail.title());
@@ -81,8 +85,7 @@ public final class SkerryJobs {
                                 {7, 46, 102},
                                 {6, 70.4, 59.4},
                                 {6, 60.6, 57.8},
-                                {7, 70, 104},
-                                {7, 15, 102}
+                                {7, 70, 104}
                             });
             case MAIL_BOAT ->
                     fills(
@@ -90,7 +93,6 @@ public final class SkerryJobs {
                                 {1, 12, 90},
                                 {1, 18.6, 86},
                                 {1, 26, 86},
-                                {1, 36, 92},
                                 {3, 84, 68},
                                 {4, 46, 60},
                                 {2, 90, 48}

@@ -19,6 +19,7 @@ import neattrace.standin.pen.PenDrawing.KnownGap;
 import neattrace.standin.scanner.ScanSettings;
 import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryMail;
+import neattrace.testing.Drawings;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -139,7 +140,7 @@ class AreaFinderTest {
     @ParameterizedTest
     @EnumSource(SkerryMail.class)
     void knownGapsAreFound(SkerryMail mail) {
-        PenDrawing drawing = mail.draw();
+        PenDrawing drawing = Drawings.of(mail);
         ScanSettings settings = mail.everydayScan();
         double pxPerMm = settings.ppi() / 25.4;
         GreySheet scan = StandInScanner.scan(drawing, settings);

@@ -1,0 +1,149 @@
+package neattrace.job.pipeline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.anyDouble;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.atLeastOnce;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import neattrace.flat.Fill;
+import neattrace.flat.layer.FlatLayer;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import neattrace.progress.Progress;
+import neattrace.raster.reading.PictureException;
+import neattrace.testing.Jobs;
+import neattrace.testing.Pictures;
+import neattrace.testing.Sheets;
+import org.junit.jupiter.api.Test;
+
+class PipelineTest {
+
+    private static Drawing run(Job job, Drawing before) throws IOException {
+        return Pipeline.run(job, before, Progress.SILENT);
+    }
+
+    @Test
+    void aColouredJobBecomesLinesAndLayers() throws IOException {
+        Drawing drawing = run(Jobs.coloured(), null);
+        assertThat(drawing.lines()).hasSize(2);
+        assertThat(drawing.areas().enclosed()).hasSize(2);
+        assertThat(drawing.layers())
+                .extracting(FlatLayer::swatch)
+                .containsExactly(Jobs.INNER, Jobs.OUTER);
+        assertThat(drawing.emptyAreas()).isEmpty();
+        assertThat(drawing.widthMm()).isCloseTo(236 * 25.4 / 300, within(1e-9));
+        // The disc reaches to the middle of its 4 px line: radius 40 px.
+        double radiusMm = 40 * 25.4 / 300;
+        assertThat(drawing.layers().get(0).shape().getArea())
+                .isCloseTo(Math.PI * radiusMm * radiusMm, within(0.6));
+    }
+
+    @Test
+    void whatDidNotChangeIsTakenOver() throws IOException {
+        Drawing first = run(Jobs.coloured(), null);
+        Job recoloured =
+                first.job()
+                        .withSwatch(new neattrace.flat.Swatch(1, "Other", new Cmyk(50, 0, 0, 0)));
+        Drawing second = run(recoloured, first);
+        assertThat(second.picture()).isSameAs(first.picture());
+        assertThat(second.reading()).isSameAs(first.reading());
+        assertThat(second.tracing()).isSameAs(first.tracing());
+        assertThat(second.areas()).isSameAs(first.areas());
+        assertThat(second.layers()).isNotEqualTo(first.layers());
+
+        Drawing closer = run(first.job().withMaxErrorPx(0.1), first);
+        assertThat(closer.tracing()).isNotSameAs(first.tracing());
+        assertThat(closer.areas()).isSameAs(first.areas());
+
+        Drawing black = run(first.job().withBlack(BlackRule.K_ONLY), first);
+        assertThat(black.layers()).isSameAs(first.layers());
+    }
+
+    @Test
+    void fillsStayWithTheirAreasWhenTheSheetChanges() throws IOException {
+        Drawing first = run(Jobs.coloured(), null);
+        Job lighter =
+                first.job().withRecipe(first.job().recipe().withInkPercent(35).withSpeckMm(0.1));
+        Drawing second = run(lighter, first);
+        assertThat(second.reading()).isNotSameAs(first.reading());
+        assertThat(second.layers())
+                .extracting(FlatLayer::swatch)
+                .containsExactly(Jobs.INNER, Jobs.OUTER);
+        assertThat(second.attachment().lost()).isEmpty();
+    }
+
+    @Test
+    void aFillThatLosesItsAreaIsReported() throws IOException {
+        Job job =
+                Jobs.coloured()
+                        .withFills(
+                                List.of(
+                                        new Fill(new Point(10, 10), 1),
+                                        new Fill(new Point(10, 10.5), 2)));
+        assertThat(run(job, null).attachment().lost())
+                .containsExactly(new Fill(new Point(10, 10), 1));
+    }
+
+    @Test
+    void anotherResolutionIsAnotherSize() throws IOException {
+        Drawing drawing = run(Jobs.plain().withPpi(600), null);
+        assertThat(drawing.widthMm()).isCloseTo(236 * 25.4 / 600, within(1e-9));
+        assertThat(drawing.lines().get(0).outer().bounds()[2]).isLessThan(drawing.widthMm());
+    }
+
+    @Test
+    void emptinessIsPutIntoWords() throws IOException {
+        Job white = Job.of(new Source("w.png", Pictures.png(Sheets.plain(80, 60, 255), 300)));
+        assertThat(Pipeline.emptiness(run(white, null))).contains("There is no ink on this sheet.");
+        Job black = Job.of(new Source("b.png", Pictures.png(Sheets.plain(80, 60, 0), 300)));
+        assertThat(Pipeline.emptiness(run(black, null)))
+                .hasValueSatisfying(what -> assertThat(what).contains("dark"));
+        assertThat(Pipeline.emptiness(run(Jobs.plain(), null))).isEmpty();
+        Job dot = Job.of(new Source("d.png", Pictures.png(Sheets.plain(1, 1, 255), 300)));
+        assertThat(run(dot, null).lines()).isEmpty();
+    }
+
+    @Test
+    void progressGrowsAndEndsReady() throws IOException {
+        List<Double> shares = new ArrayList<>();
+        List<String> steps = new ArrayList<>();
+        Progress progress =
+                (step, share) -> {
+                    synchronized (shares) {
+                        shares.add(share);
+                        steps.add(step);
+                    }
+                };
+        Pipeline.run(Jobs.coloured(), null, progress);
+        assertThat(steps.get(steps.size() - 1)).isEqualTo("Ready");
+        assertThat(shares).allMatch(share -> share >= 0 && share <= 1);
+        assertThat(shares.get(shares.size() - 1)).isEqualTo(1);
+    }
+
+    @Test
+    void cancellingStopsAtTheNextReport() {
+        Progress impatient = mock(Progress.class, org.mockito.Answers.CALLS_REAL_METHODS);
+        doThrow(new CancellationException()).when(impatient).report(anyString(), anyDouble());
+        assertThatThrownBy(() -> Pipeline.run(Jobs.plain(), null, impatient))
+                .isInstanceOf(CancellationException.class);
+        verify(impatient, atLeastOnce()).report(anyString(), anyDouble());
+    }
+
+    @Test
+    void anUnreadableSourceIsAPictureException() {
+        Job job = Job.of(new Source("bad.png", new byte[] {1, 2, 3}));
+        assertThatThrownBy(() -> run(job, null)).isInstanceOf(PictureException.class);
+    }
+}
