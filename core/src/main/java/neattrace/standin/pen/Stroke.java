@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.operation.buffer.VariableBuffer;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * The area a round pen of changing width covers. Gentle strokes are offset directly; where that
@@ -33,27 +34,54 @@ final class Stroke {
      */
     static Geometry outline(List<Coordinate> line, double[] reach) {
         boolean closed = line.size() > 3 && line.get(0).equals2D(line.get(line.size() - 1));
-        if (!hasCorner(line, closed)) {
-            Geometry direct = closed ? ring(line, reach) : open(line, reach);
-            if (direct != null && direct.isValid()) {
-                return direct;
+        List<Integer> corners = corners(line, closed);
+        if (corners.isEmpty()) {
+            return smooth(line, reach, closed);
+        }
+        // At a corner a plain offset would pinch the line; round ends overlap there instead.
+        List<Geometry> runs = new ArrayList<>();
+        int n = line.size() - 1;
+        if (!closed) {
+            corners.add(0, 0);
+            corners.add(n);
+        } else {
+            corners.add(corners.get(0) + n);
+        }
+        for (int k = 0; k + 1 < corners.size(); k++) {
+            int from = corners.get(k);
+            int to = corners.get(k + 1);
+            List<Coordinate> run = new ArrayList<>();
+            double[] runReach = new double[to - from + 1];
+            for (int i = from; i <= to; i++) {
+                int at = closed ? i % n : i;
+                run.add(line.get(at));
+                runReach[i - from] = reach[at];
             }
+            runs.add(smooth(run, runReach, false));
+        }
+        return OverlayNGRobust.union(runs);
+    }
+
+    private static Geometry smooth(List<Coordinate> line, double[] reach, boolean closed) {
+        Geometry direct = closed ? ring(line, reach) : open(line, reach);
+        if (direct != null && direct.isValid()) {
+            return direct;
         }
         return VariableBuffer.buffer(
                 FACTORY.createLineString(line.toArray(Coordinate[]::new)), reach);
     }
 
-    /** At a corner a plain offset would pinch the line. */
-    private static boolean hasCorner(List<Coordinate> line, boolean closed) {
+    private static List<Integer> corners(List<Coordinate> line, boolean closed) {
+        List<Integer> corners = new ArrayList<>();
         int n = line.size() - 1;
         for (int i = closed ? 0 : 1; i < n; i++) {
             Coordinate before = i > 0 ? line.get(i - 1) : line.get(n - 1);
             double turn = Angle.angleBetweenOriented(before, line.get(i), line.get(i + 1));
             if (Math.PI - Math.abs(turn) > CORNER) {
-                return true;
+                corners.add(i);
             }
         }
-        return false;
+        return corners;
     }
 
     private static Geometry open(List<Coordinate> line, double[] reach) {

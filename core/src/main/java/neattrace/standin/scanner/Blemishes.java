@@ -6,6 +6,9 @@ import java.util.SplittableRandom;
 /** Uneven light, the strip at the edge, dust, a smudge and a faint postmark. */
 final class Blemishes {
 
+    /** Beyond this many widths a bell curve has faded below the last bit. */
+    private static final double FADED = 4;
+
     private final int width;
     private final int height;
     private final ScanSettings settings;
@@ -45,10 +48,11 @@ final class Blemishes {
 
     /** Share of the light that reaches a place. */
     double light(int x, int y) {
-        double far = Math.hypot((double) x / width, (double) y / height) / Math.sqrt(2);
-        double even = 1 - settings.falloff() * far * far;
+        double across = (double) x / width;
+        double down = (double) y / height;
+        double even = 1 - settings.falloff() * (across * across + down * down) / 2;
         double edge = x / (9 * pxPerMm);
-        return even * (1 - settings.strip() * Math.exp(-edge * edge));
+        return edge > FADED ? even : even * (1 - settings.strip() * Math.exp(-edge * edge));
     }
 
     /** How dark the paper is stained, 0 to 1. */
@@ -67,13 +71,16 @@ final class Blemishes {
         double dx = (x - 0.86 * width) / (7 * pxPerMm);
         double dy = (y - 0.91 * height) / (3 * pxPerMm);
         double d = dx * dx + dy * dy + 0.5 * dx * dy;
-        return settings.smudge() * Math.exp(-d);
+        return d > FADED * FADED ? 0 : settings.smudge() * Math.exp(-d);
     }
 
     /** Two faint rings and three bars in the upper right corner. */
     private double postmark(int x, int y) {
         double dx = (x - 0.9 * width) / pxPerMm;
         double dy = (y - 0.08 * height) / pxPerMm;
+        if (Math.abs(dx) > 8 || Math.abs(dy) > 8) {
+            return 0;
+        }
         double r = Math.hypot(dx, dy);
         boolean ring = Math.abs(r - 7) < 0.35 || Math.abs(r - 4.6) < 0.25;
         boolean bar = r < 4.2 && Math.abs(Math.abs(dy) - (Math.abs(dy) < 0.8 ? 0 : 1.8)) < 0.25;

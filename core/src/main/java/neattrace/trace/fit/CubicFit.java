@@ -13,6 +13,8 @@ final class CubicFit {
     /** Enough points for one cubic; longer runs are thinned for solving, not for judging. */
     private static final int MOST_POINTS = 32;
 
+    private static final double HOPELESS = 8;
+
     /** Pull of free handles towards the thirds of the chord; keeps the equations solvable. */
     private static final double RIDGE = 1e-4;
 
@@ -31,6 +33,15 @@ final class CubicFit {
     private double y1;
     private double x2;
     private double y2;
+
+    /** Power basis: x = ((ax t + bx) t + cx) t + x0, y alike. */
+    private double ax;
+
+    private double bx;
+    private double cx;
+    private double ay;
+    private double by;
+    private double cy;
 
     private CubicFit(Section section, int from, int to, Point startTangent, Point endTangent) {
         this.section = section;
@@ -55,15 +66,22 @@ final class CubicFit {
      *
      * @param startTangent direction of travel at the start, or null if free
      * @param endTangent direction of travel at the end, or null if free
+     * @param bound the largest distance a point may keep; infinite to take whatever comes
+     * @return null if a point keeps farther off than {@code bound}
      */
-    static Piece fit(Section section, int from, int to, Point startTangent, Point endTangent) {
+    static Piece fit(
+            Section section, int from, int to, Point startTangent, Point endTangent, double bound) {
         CubicFit fit = new CubicFit(section, from, to, startTangent, endTangent);
         fit.chordLengths();
         for (int round = 0; round < ROUNDS; round++) {
             fit.solve();
-            fit.project();
+            fit.expand();
+            // Further rounds better a fit a little; one this far off is beyond their help.
+            if (fit.project() > HOPELESS * bound) {
+                return null;
+            }
         }
-        return fit.piece();
+        return fit.piece(bound);
     }
 
     private void chordLengths() {
@@ -79,8 +97,56 @@ final class CubicFit {
         }
     }
 
-    /** Normal equations for at most four unknowns. */
     private void solve() {
+        if (startTangent != null && endTangent != null) {
+            solveHandles();
+        } else {
+            solveFree();
+        }
+    }
+
+    /** The usual case, both directions given: two handle lengths from two equations. */
+    private void solveHandles() {
+        double chord = Math.sqrt((x3 - x0) * (x3 - x0) + (y3 - y0) * (y3 - y0));
+        double third = Math.max(chord, 1e-6) / 3;
+        double fromX = startTangent.x();
+        double fromY = startTangent.y();
+        double toX = -endTangent.x();
+        double toY = -endTangent.y();
+        double weight = RIDGE * picked.length;
+        double aa = weight;
+        double ab = 0;
+        double bb = weight;
+        double ar = weight * third;
+        double br = weight * third;
+        double turn = fromX * toX + fromY * toY;
+        for (int k = 0; k < picked.length; k++) {
+            double s = 1 - t[k];
+            double b1 = 3 * s * s * t[k];
+            double b2 = 3 * s * t[k] * t[k];
+            double near = s * s * s + b1;
+            double far = b2 + t[k] * t[k] * t[k];
+            double rx = section.x[picked[k]] - x0 * near - x3 * far;
+            double ry = section.y[picked[k]] - y0 * near - y3 * far;
+            aa += b1 * b1;
+            ab += b1 * b2 * turn;
+            bb += b2 * b2;
+            ar += b1 * (fromX * rx + fromY * ry);
+            br += b2 * (toX * rx + toY * ry);
+        }
+        double determinant = aa * bb - ab * ab;
+        double start = determinant == 0 ? third : (ar * bb - br * ab) / determinant;
+        double end = determinant == 0 ? third : (br * aa - ar * ab) / determinant;
+        start = sane(start, third, chord);
+        end = sane(end, third, chord);
+        x1 = x0 + fromX * start;
+        y1 = y0 + fromY * start;
+        x2 = x3 + toX * end;
+        y2 = y3 + toY * end;
+    }
+
+    /** Normal equations for at most four unknowns. */
+    private void solveFree() {
         double chord = Math.sqrt((x3 - x0) * (x3 - x0) + (y3 - y0) * (y3 - y0));
         double third = Math.max(chord, 1e-6) / 3;
         int startSize = startTangent == null ? 2 : 1;
@@ -148,20 +214,20 @@ final class CubicFit {
 
     private void regularise(double[][] a, int n, int startSize, double third, double chord) {
         double weight = RIDGE * picked.length;
-        double cx = chord == 0 ? 0 : (x3 - x0) / 3;
-        double cy = chord == 0 ? 0 : (y3 - y0) / 3;
+        double thirdX = chord == 0 ? 0 : (x3 - x0) / 3;
+        double thirdY = chord == 0 ? 0 : (y3 - y0) / 3;
         for (int i = 0; i < n; i++) {
             a[i][i] += weight;
         }
         if (startTangent == null) {
-            a[0][n] += weight * cx;
-            a[1][n] += weight * cy;
+            a[0][n] += weight * thirdX;
+            a[1][n] += weight * thirdY;
         } else {
             a[0][n] += weight * third;
         }
         if (endTangent == null) {
-            a[startSize][n] -= weight * cx;
-            a[startSize + 1][n] -= weight * cy;
+            a[startSize][n] -= weight * thirdX;
+            a[startSize + 1][n] -= weight * thirdY;
         } else {
             a[startSize][n] += weight * third;
         }
@@ -173,40 +239,58 @@ final class CubicFit {
         return handle > 1e-3 * third && handle < most ? handle : third;
     }
 
-    /** One Newton step towards the nearest parameter for each picked point. */
-    private void project() {
+    /**
+     * One Newton step towards the nearest parameter for each picked point.
+     *
+     * @return the largest distance of a picked point after the step
+     */
+    private double project() {
+        double most = 0;
         for (int k = 1; k < picked.length - 1; k++) {
-            t[k] = nearer(section.x[picked[k]], section.y[picked[k]], t[k]);
+            double px = section.x[picked[k]];
+            double py = section.y[picked[k]];
+            t[k] = nearer(px, py, t[k]);
+            double dx = x(t[k]) - px;
+            double dy = y(t[k]) - py;
+            most = Math.max(most, dx * dx + dy * dy);
         }
+        return Math.sqrt(most);
     }
 
+    /** One Newton step from {@code at} towards the parameter of the nearest place. */
     private double nearer(double px, double py, double at) {
-        double s = 1 - at;
         double dx = x(at) - px;
         double dy = y(at) - py;
-        double vx = 3 * (s * s * (x1 - x0) + 2 * s * at * (x2 - x1) + at * at * (x3 - x2));
-        double vy = 3 * (s * s * (y1 - y0) + 2 * s * at * (y2 - y1) + at * at * (y3 - y2));
-        double ax = 6 * (s * (x2 - 2 * x1 + x0) + at * (x3 - 2 * x2 + x1));
-        double ay = 6 * (s * (y2 - 2 * y1 + y0) + at * (y3 - 2 * y2 + y1));
-        double slope = vx * vx + vy * vy + dx * ax + dy * ay;
+        double vx = (3 * ax * at + 2 * bx) * at + cx;
+        double vy = (3 * ay * at + 2 * by) * at + cy;
+        double slope =
+                vx * vx + vy * vy + dx * (6 * ax * at + 2 * bx) + dy * (6 * ay * at + 2 * by);
         if (slope <= 0) {
             return at;
         }
         double better = at - (dx * vx + dy * vy) / slope;
-        return Math.max(0, Math.min(1, better));
+        return better < 0 ? 0 : better > 1 ? 1 : better;
+    }
+
+    /** The power basis, which is quicker to evaluate than Bernstein's. */
+    private void expand() {
+        cx = 3 * (x1 - x0);
+        bx = 3 * (x2 - x1) - cx;
+        ax = x3 - x0 - cx - bx;
+        cy = 3 * (y1 - y0);
+        by = 3 * (y2 - y1) - cy;
+        ay = y3 - y0 - cy - by;
     }
 
     private double x(double at) {
-        double s = 1 - at;
-        return s * s * s * x0 + 3 * s * s * at * x1 + 3 * s * at * at * x2 + at * at * at * x3;
+        return ((ax * at + bx) * at + cx) * at + x0;
     }
 
     private double y(double at) {
-        double s = 1 - at;
-        return s * s * s * y0 + 3 * s * s * at * y1 + 3 * s * at * at * y2 + at * at * at * y3;
+        return ((ay * at + by) * at + cy) * at + y0;
     }
 
-    private Piece piece() {
+    private Piece piece(double bound) {
         double sum = 0;
         double squares = 0;
         double most = 0;
@@ -222,6 +306,9 @@ final class CubicFit {
             double dy = y(at) - section.y[i];
             // Math.hypot guards against overflow that pixels never reach, at ten times the price.
             double square = dx * dx + dy * dy;
+            if (square > bound * bound) {
+                return null;
+            }
             sum += Math.sqrt(square);
             squares += square;
             if (square > most) {

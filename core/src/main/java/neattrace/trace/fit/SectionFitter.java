@@ -29,6 +29,9 @@ final class SectionFitter {
 
     private static final int SHORTEST = 3;
 
+    /** Joints whose pieces keep this close in the root mean square stay where they are, px. */
+    private static final double CLOSE_ENOUGH_PX = 0.04;
+
     /** A joint moves only if the sum of squares falls to this share. */
     private static final double WORTH_IT = 0.9;
 
@@ -61,7 +64,7 @@ final class SectionFitter {
             end[i] = (int) ((long) section.last() * (i + 1) / count);
             next[i] = i + 1 < count ? i + 1 : -1;
             previous[i] = i - 1;
-            piece[i] = fit(start[i], end[i]);
+            piece[i] = fit(start[i], end[i], Double.POSITIVE_INFINITY);
         }
     }
 
@@ -72,8 +75,19 @@ final class SectionFitter {
         return fitter.pieces();
     }
 
-    private Piece fit(int from, int to) {
-        return CubicFit.fit(section, from, to, tangent(from), tangent(to));
+    private Piece fit(int from, int to, double bound) {
+        return CubicFit.fit(section, from, to, tangent(from), tangent(to), bound);
+    }
+
+    /** The cubic for a stretch, or null if none keeps close enough. */
+    private Piece closeFit(int from, int to) {
+        Piece fitted = fit(from, to, maxError);
+        return fitted == null || !isSmooth(fitted.error()) ? null : fitted;
+    }
+
+    /** No long stretch may use up the largest error allowed all along. */
+    private boolean isSmooth(FitError error) {
+        return error.squares() <= error.count() * RMS_SHARE * RMS_SHARE * maxError * maxError;
     }
 
     private Point tangent(int i) {
@@ -114,11 +128,6 @@ final class SectionFitter {
                 offer(queue, previous[a]);
             }
         }
-    }
-
-    private boolean isCloseEnough(FitError error) {
-        return error.max() <= maxError
-                && error.squares() <= error.count() * Math.pow(RMS_SHARE * maxError, 2);
     }
 
     /**
@@ -164,6 +173,12 @@ final class SectionFitter {
         if (b < 0) {
             return false;
         }
+        FitError left = piece[a].error();
+        FitError right = piece[b].error();
+        double mean = (left.squares() + right.squares()) / (left.count() + right.count());
+        if (mean < CLOSE_ENOUGH_PX * CLOSE_ENOUGH_PX) {
+            return false;
+        }
         int from = end[a];
         for (int shift = LONGEST_SHIFT; shift >= 1; shift /= 2) {
             if (!tryJoint(a, b, end[a] + shift)) {
@@ -178,13 +193,12 @@ final class SectionFitter {
             return false;
         }
         double least = piece[a].error().squares() + piece[b].error().squares();
-        Piece left = fit(start[a], joint);
-        if (left.error().squares() >= WORTH_IT * least || !isCloseEnough(left.error())) {
+        Piece left = closeFit(start[a], joint);
+        if (left == null || left.error().squares() >= WORTH_IT * least) {
             return false;
         }
-        Piece right = fit(joint, end[b]);
-        double cost = left.error().squares() + right.error().squares();
-        if (cost >= WORTH_IT * least || !isCloseEnough(right.error())) {
+        Piece right = closeFit(joint, end[b]);
+        if (right == null || left.error().squares() + right.error().squares() >= WORTH_IT * least) {
             return false;
         }
         piece[a] = left;
@@ -209,16 +223,16 @@ final class SectionFitter {
         int tooFar = end[b];
         while (tooFar - joint > 1) {
             int middle = (joint + tooFar) / 2;
-            Piece tried = fit(start[a], middle);
-            if (isCloseEnough(tried.error())) {
+            Piece tried = closeFit(start[a], middle);
+            if (tried != null) {
                 left = tried;
                 joint = middle;
             } else {
                 tooFar = middle;
             }
         }
-        Piece right = fit(joint, end[c]);
-        if (!isCloseEnough(right.error())) {
+        Piece right = closeFit(joint, end[c]);
+        if (right == null) {
             return false;
         }
         piece[a] = left;
@@ -235,12 +249,12 @@ final class SectionFitter {
         if (b < 0) {
             return;
         }
-        Piece merged = fit(start[a], end[b]);
-        FitError error = merged.error();
-        if (!isCloseEnough(error)) {
+        Piece merged = closeFit(start[a], end[b]);
+        if (merged == null) {
             return;
         }
-        double cost = error.squares() - piece[a].error().squares() - piece[b].error().squares();
+        double cost =
+                merged.error().squares() - piece[a].error().squares() - piece[b].error().squares();
         queue.add(new Merge(cost, a, version[a], version[b], merged));
     }
 
