@@ -122,9 +122,10 @@ final class FlatCommand implements Callable<Integer> {
                             swatch.build(),
                             swatch.build().total()));
         }
+        int coloured = drawing.attachment().swatchOf().size();
         reporter.say(
-                drawing.attachment().swatchOf().size()
-                        + " areas coloured, "
+                coloured
+                        + (coloured == 1 ? " area coloured, " : " areas coloured, ")
                         + drawing.emptyAreas().size()
                         + " left as paper");
     }

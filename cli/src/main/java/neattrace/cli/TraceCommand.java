@@ -70,7 +70,7 @@ final class TraceCommand implements Callable<Integer> {
                     throw new IOException(target + " was written for another input already.");
                 }
                 trace(input, target, press);
-            } catch (IOException e) {
+            } catch (IOException | RuntimeException e) {
                 worst = Math.max(worst, reporter.failed(e));
             }
         }

@@ -1,7 +1,9 @@
 package neattrace.cli;
 
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 
@@ -16,9 +18,13 @@ final class Usage {
         }
     }
 
-    /** An input file is never written to. */
+    /** An input file is never written to, and no output over another. */
     static void checkNotInput(CommandSpec spec, List<Path> inputs, Path... outputs) {
+        Set<Path> known = new HashSet<>();
         for (Path output : outputs) {
+            if (output != null && !known.add(output.toAbsolutePath().normalize())) {
+                throw new ParameterException(spec.commandLine(), output + " is given twice.");
+            }
             for (Path input : inputs) {
                 if (output != null
                         && output.toAbsolutePath()

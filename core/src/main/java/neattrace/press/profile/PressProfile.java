@@ -5,6 +5,10 @@ import java.awt.color.ICC_Profile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
 import neattrace.press.Cmyk;
 import neattrace.press.colour.DeltaE2000;
 import neattrace.press.colour.Lab;
@@ -22,6 +26,12 @@ public final class PressProfile {
             "/org/apache/pdfbox/resources/icc/CGATS001Compat-v2-micro.icc";
 
     private static final int GRID = 6;
+
+    /** Builds the search starts from, and its first step in percent. */
+    private static final int STARTS = 6;
+
+    private static final int FIRST_STEP = 8;
+    private static final int[][] MOVES = moves();
 
     private final byte[] bytes;
     private final ICC_ColorSpace space;
@@ -67,14 +77,44 @@ public final class PressProfile {
      */
     public Cmyk nearest(Rgb colour) {
         Lab target = colour.toLab();
-        Cmyk best = coarse(target);
-        double bestCost = cost(best, target);
-        for (double step = 100.0 / (GRID - 1) / 2; step >= 0.9; step /= 2) {
+        Cmyk best = Cmyk.PAPER;
+        double bestCost = Double.MAX_VALUE;
+        for (Cmyk start : starts(target)) {
+            Cmyk found = descend(start, target);
+            double cost = cost(found, target);
+            if (cost < bestCost) {
+                best = found;
+                bestCost = cost;
+            }
+        }
+        return best;
+    }
+
+    /** The builds of the grid that come nearest; one alone may lie in a dead end. */
+    private List<Cmyk> starts(Lab target) {
+        Lab[] known = grid();
+        double[] cost = new double[known.length];
+        for (int i = 0; i < cost.length; i++) {
+            cost[i] = DeltaE2000.between(known[i], target) + blackPenalty(gridBuild(i));
+        }
+        return IntStream.range(0, cost.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> cost[i]))
+                .limit(STARTS)
+                .map(PressProfile::gridBuild)
+                .toList();
+    }
+
+    /** Pattern search (Hooke and Jeeves, JACM 8, 1961) in whole percents. */
+    private Cmyk descend(Cmyk start, Lab target) {
+        Cmyk best = start;
+        double bestCost = cost(start, target);
+        for (int step = FIRST_STEP; step >= 1; step /= 2) {
             boolean better = true;
             while (better) {
                 better = false;
-                for (int axis = 0; axis < 8; axis++) {
-                    Cmyk tried = moved(best, axis / 2, axis % 2 == 0 ? step : -step);
+                for (int[] move : MOVES) {
+                    Cmyk tried = moved(best, move, step);
                     double cost = cost(tried, target);
                     if (cost < bestCost - 1e-9) {
                         best = tried;
@@ -84,22 +124,26 @@ public final class PressProfile {
                 }
             }
         }
-        return best.rounded();
+        return best;
     }
 
-    private Cmyk coarse(Lab target) {
-        Lab[] known = grid();
-        Cmyk best = Cmyk.PAPER;
-        double bestCost = Double.MAX_VALUE;
-        for (int i = 0; i < known.length; i++) {
-            Cmyk build = gridBuild(i);
-            double cost = DeltaE2000.between(known[i], target) + blackPenalty(build);
-            if (cost < bestCost) {
-                bestCost = cost;
-                best = build;
+    /** One ink more or less, and one ink more for another less: grey balance moves that way. */
+    private static int[][] moves() {
+        List<int[]> moves = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            for (int j = 0; j < 4; j++) {
+                int[] move = new int[4];
+                move[i] = 1;
+                if (j != i) {
+                    move[j] = -1;
+                }
+                moves.add(move);
             }
+            int[] less = new int[4];
+            less[i] = -1;
+            moves.add(less);
         }
-        return best;
+        return moves.toArray(int[][]::new);
     }
 
     private synchronized Lab[] grid() {
@@ -121,12 +165,12 @@ public final class PressProfile {
                 i / (GRID * GRID * GRID) * 40.0);
     }
 
-    private static Cmyk moved(Cmyk build, int ink, double by) {
+    private static Cmyk moved(Cmyk build, int[] move, int step) {
         return new Cmyk(
-                clamp(build.c() + (ink == 0 ? by : 0)),
-                clamp(build.m() + (ink == 1 ? by : 0)),
-                clamp(build.y() + (ink == 2 ? by : 0)),
-                clamp(build.k() + (ink == 3 ? by : 0)));
+                clamp(build.c() + move[0] * step),
+                clamp(build.m() + move[1] * step),
+                clamp(build.y() + move[2] * step),
+                clamp(build.k() + move[3] * step));
     }
 
     private static double clamp(double value) {

@@ -80,7 +80,7 @@ class PressProfileTest {
         Rgb colour = PRESS.preview(new Cmyk(c, m, y, 0));
         Cmyk nearest = PRESS.nearest(colour);
         assertThat(DeltaE2000.between(PRESS.preview(nearest).toLab(), colour.toLab()))
-                .isLessThan(2.0);
+                .isLessThan(1.0);
         assertThat(nearest).isEqualTo(nearest.rounded());
     }
 

@@ -1,0 +1,387 @@
+package neattrace.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import neattrace.app.station.handover.HandOverPanel.Format;
+import neattrace.app.table.TableMode;
+import neattrace.app.work.Folders;
+import neattrace.app.work.Workspace;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.job.autosave.Autosave;
+import neattrace.job.file.JobFile;
+import neattrace.job.pipeline.Drawing;
+import neattrace.press.BlackRule;
+import neattrace.raster.reading.PictureReader;
+import neattrace.raster.writing.PngFile;
+import neattrace.region.Area;
+import neattrace.standin.skerry.SkerryMail;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The program as a user meets it: a real window, real mouse and keys. */
+@ExtendWith(ApplicationExtension.class)
+class WorkbenchTest {
+
+    @TempDir private static Path folder;
+
+    private Workspace workspace;
+    private Workbench workbench;
+
+    @Start
+    void start(Stage stage) {
+        workspace = new Workspace(Folders.below(folder.resolve("own")));
+        workbench = NeatTraceApp.show(stage, workspace);
+    }
+
+    @AfterEach
+    void stop(FxRobot robot) {
+        robot.interact(
+                () -> {
+                    workbench.close();
+                    workspace.close();
+                });
+    }
+
+    private static void until(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits until the shown drawing is that of the job as it stands. */
+    private void settled() throws Exception {
+        until(
+                () ->
+                        workspace.progressProperty().get() < 0
+                                && workspace.shownProperty().get() != null
+                                && drawing().job().equals(workspace.job()));
+    }
+
+    private Drawing drawing() {
+        return workspace.shownProperty().get().drawing();
+    }
+
+    private void open(FxRobot robot, Path file) throws Exception {
+        robot.interact(() -> workspace.open(file));
+        settled();
+    }
+
+    /** Two boxes with a door of 0.7 mm between them, on 40 x 25 mm. */
+    private static Path boxes(String name, double ppi) throws IOException {
+        double k = 300 / 25.4;
+        BufferedImage image =
+                new BufferedImage((int) (40 * k), (int) (25 * k), BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, image.getWidth(), image.getHeight());
+        g.setColor(Color.BLACK);
+        g.scale(k, k);
+        g.setStroke(new BasicStroke(0.6f));
+        g.draw(new Rectangle2D.Double(4, 4, 32, 17));
+        g.fill(new Rectangle2D.Double(19.7, 4, 0.6, 8));
+        g.fill(new Rectangle2D.Double(19.7, 12.7, 0.6, 8.3));
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        if (ppi > 0) {
+            PngFile.write(image, ppi, out);
+        } else {
+            javax.imageio.ImageIO.write(image, "png", out);
+        }
+        return Files.write(folder.resolve(name), out.toByteArray());
+    }
+
+    private void clickAt(FxRobot robot, Point mm) {
+        Point2D local = workbench.table().onScreen(mm);
+        Point2D screen = workbench.table().localToScreen(local);
+        robot.clickOn(screen);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private String message(FxRobot robot) {
+        return robot.lookup("#message").queryAs(Label.class).getText();
+    }
+
+    @Test
+    void theDemoIsColouredUndoneRedoneWrittenSavedAndReopened(FxRobot robot) throws Exception {
+        robot.interact(() -> workbench.openDemo(SkerryMail.PUFFIN));
+        settled();
+        int before = drawing().attachment().swatchOf().size();
+        Area largest = drawing().emptyAreas().get(drawing().emptyAreas().size() - 1);
+        Point place = drawing().anchorMm(largest);
+
+        robot.push(KeyCode.F);
+        robot.push(KeyCode.DIGIT3);
+        clickAt(robot, place);
+        settled();
+        assertThat(swatchAt(place)).isEqualTo("Slate blue");
+        assertThat(drawing().attachment().swatchOf()).hasSize(before + 1);
+
+        robot.push(KeyCode.DIGIT1);
+        clickAt(robot, place);
+        settled();
+        assertThat(swatchAt(place)).as("another click changes it").isEqualTo("Beak orange");
+
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settled();
+        assertThat(swatchAt(place)).isEqualTo("Slate blue");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settled();
+        assertThat(drawing().attachment().swatchOf()).hasSize(before);
+        robot.push(KeyCode.CONTROL, KeyCode.Y);
+        settled();
+        assertThat(swatchAt(place)).isEqualTo("Slate blue");
+
+        robot.push(KeyCode.P);
+        robot.clickOn("#black-rule");
+        settled();
+        assertThat(workspace.job().black()).isEqualTo(BlackRule.K_ONLY);
+
+        robot.push(KeyCode.H);
+        for (Format format : Format.values()) {
+            Path file =
+                    folder.resolve("puffin." + format.name().toLowerCase(java.util.Locale.ROOT));
+            robot.interact(() -> workbench.handOver().write(format, file));
+            until(() -> message(robot).equals("Wrote " + file.getFileName() + "."));
+        }
+        assertThat(Files.readString(folder.resolve("puffin.svg"))).contains("Slate blue #");
+        try (PDDocument document = Loader.loadPDF(folder.resolve("puffin.pdf").toFile())) {
+            assertThat(document.getDocumentCatalog().getOCProperties().getGroupNames())
+                    .contains("Lines K100");
+        }
+        assertThat(PictureReader.read(folder.resolve("puffin.png")).resolution().ppi())
+                .isEqualTo(300);
+
+        Path file = folder.resolve("puffin" + JobFile.ENDING);
+        Job saved = workspace.job();
+        robot.interact(() -> workspace.save(file, () -> {}));
+        until(() -> !workspace.unsavedProperty().get());
+        open(robot, file);
+        assertThat(workspace.job()).usingRecursiveComparison().isEqualTo(saved);
+        assertThat(swatchAt(place)).isEqualTo("Slate blue");
+    }
+
+    private String swatchAt(Point mm) {
+        int label = drawing().areaAt(mm).orElseThrow().label();
+        return drawing()
+                .job()
+                .swatch(drawing().attachment().swatchOf().get(label))
+                .orElseThrow()
+                .name();
+    }
+
+    @Test
+    void aClickOnTheRoundPaperColoursNothing(FxRobot robot) throws Exception {
+        open(robot, boxes("a.png", 300));
+        robot.push(KeyCode.F);
+        robot.clickOn("#new-swatch");
+        settled();
+        clickAt(robot, new Point(2, 2));
+        assertThat(workspace.job().fills()).isEmpty();
+        assertThat(message(robot)).contains("stays bare");
+    }
+
+    @Test
+    void colouringNeedsNoMouse(FxRobot robot) throws Exception {
+        open(robot, boxes("b.png", 300));
+        robot.push(KeyCode.F);
+        robot.interact(() -> robot.lookup("#new-swatch").queryAs(Button.class).fire());
+        settled();
+        robot.push(KeyCode.N);
+        robot.push(KeyCode.ENTER);
+        settled();
+        assertThat(workspace.job().fills()).hasSize(1);
+        robot.interact(() -> workbench.table().requestFocus());
+        robot.push(KeyCode.W);
+        robot.push(KeyCode.RIGHT);
+        robot.push(KeyCode.SPACE);
+        settled();
+        assertThat(workspace.job().fills().size()).isBetween(1, 2);
+        assertThat(drawing().attachment().swatchOf()).isNotEmpty();
+    }
+
+    @Test
+    void aClickOnAGapOpensItAndAnswersSettleIt(FxRobot robot) throws Exception {
+        open(robot, boxes("c.png", 300));
+        assertThat(drawing().areas().enclosed()).hasSize(2);
+        robot.push(KeyCode.C);
+        clickAt(robot, new Point(20, 12.35));
+        settled();
+        assertThat(drawing().areas().enclosed()).hasSize(1);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settled();
+        robot.push(KeyCode.N);
+        robot.push(KeyCode.ENTER);
+        settled();
+        assertThat(workspace.job().close().closed()).hasSize(1);
+        assertThat(drawing().areas().enclosed()).hasSize(2);
+    }
+
+    @Test
+    void aSentenceChangesTheSheet(FxRobot robot) throws Exception {
+        open(robot, boxes("d.png", 300));
+        robot.push(KeyCode.S);
+        robot.interact(
+                () ->
+                        workspace.change(
+                                "Ink threshold",
+                                job -> job.withRecipe(job.recipe().withInkPercent(30))));
+        settled();
+        assertThat(drawing().reading().map().inkPixels()).isPositive();
+        robot.interact(() -> workspace.change("Nonsense", job -> job.withMaxErrorPx(-1)));
+        assertThat(message(robot)).startsWith("Not changed");
+        assertThat(workspace.job().maxErrorPx()).isPositive();
+    }
+
+    @Test
+    void aPictureWithoutResolutionAsksForIt(FxRobot robot) throws Exception {
+        open(robot, boxes("e.png", 0));
+        assertThat(robot.lookup("The file does not say its resolution").tryQuery()).isPresent();
+        robot.clickOn("It is 600 ppi");
+        settled();
+        assertThat(drawing().widthMm()).isCloseTo(20, within(0.1));
+        assertThat(robot.lookup("The file does not say its resolution").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void aBadFileIsNamedAndTheOpenJobStays(FxRobot robot) throws Exception {
+        open(robot, boxes("f.png", 300));
+        Job before = workspace.job();
+        Path bad = Files.writeString(folder.resolve("bad.png"), "no picture");
+        robot.interact(() -> workspace.open(bad));
+        until(() -> message(robot).contains("bad.png"));
+        Path badJob = Files.writeString(folder.resolve("bad.ntjob"), "no job");
+        robot.interact(() -> workspace.open(badJob));
+        until(() -> message(robot).contains("bad.ntjob"));
+        assertThat(workspace.job()).isSameAs(before);
+        assertThat(workspace.progressProperty().get()).isNegative();
+    }
+
+    @Test
+    void aFailedWriteIsSaidAndNothingIsLost(FxRobot robot) throws Exception {
+        open(robot, boxes("g.png", 300));
+        Path nowhere = folder.resolve("no/where/a.svg");
+        robot.interact(() -> workbench.handOver().write(Format.SVG, nowhere));
+        until(() -> message(robot).contains("does not exist"));
+        robot.interact(() -> workspace.save(folder.resolve("no/where/a.ntjob"), () -> {}));
+        until(() -> message(robot).contains("does not exist"));
+        assertThat(workspace.isUnsaved()).isTrue();
+    }
+
+    @Test
+    void runningWorkStopsOnEscape(FxRobot robot) throws Exception {
+        open(robot, boxes("h.png", 300));
+        Job before = workspace.job();
+        robot.interact(
+                () -> {
+                    workspace.change("Closeness", job -> job.withMaxErrorPx(0.07));
+                    assertThat(workspace.progressProperty().get()).isNotNegative();
+                    workspace.cancel();
+                });
+        assertThat(workspace.job()).isEqualTo(before);
+        assertThat(message(robot)).startsWith("Stopped");
+        settled();
+    }
+
+    @Test
+    void whatACrashLeftIsOfferedAndComesBack(FxRobot robot) throws Exception {
+        Path own = folder.resolve("own/autosave");
+        Job job =
+                Job.of(new Source("lost.png", Files.readAllBytes(boxes("i.png", 300))))
+                        .withTitle("Lost and found");
+        try (Autosave crashed = Autosave.start(own)) {
+            crashed.keep(job);
+        }
+        robot.interact(() -> workbench.offerWhatWasLeft());
+        robot.clickOn("Bring it back");
+        until(() -> workspace.job() != null);
+        settled();
+        assertThat(workspace.job().title()).isEqualTo("Lost and found");
+        assertThat(workspace.isUnsaved()).isTrue();
+        until(() -> workspace.leftBehind().isEmpty());
+    }
+
+    @Test
+    void unsavedChangesAreAskedAboutBeforeAnotherFileOpens(FxRobot robot) throws Exception {
+        open(robot, boxes("j.png", 300));
+        robot.interact(() -> workspace.change("Title", job -> job.withTitle("Mine")));
+        settled();
+        robot.interact(() -> workbench.openDemo(SkerryMail.MOTH));
+        assertThat(robot.lookup("Don't save").tryQuery()).isPresent();
+        robot.clickOn("Cancel");
+        assertThat(workspace.job().title()).isEqualTo("Mine");
+    }
+
+    @Test
+    void everyWayOfLookingHasItsKey(FxRobot robot) throws Exception {
+        open(robot, boxes("k.png", 300));
+        robot.push(KeyCode.F);
+        Point corner = new Point(4, 4);
+        Point2D straight = workbench.table().onScreen(corner);
+        robot.push(KeyCode.M);
+        assertThat(workbench.table().onScreen(corner).getX())
+                .isNotCloseTo(straight.getX(), within(9.0));
+        robot.push(KeyCode.M);
+        robot.push(KeyCode.T);
+        double scale = workbench.table().scaleBinding().get();
+        robot.push(KeyCode.PLUS);
+        assertThat(workbench.table().scaleBinding().get()).isGreaterThan(scale);
+        robot.push(KeyCode.W);
+        assertThat(workbench.table().onScreen(corner).distance(straight)).isLessThan(0.01);
+        robot.push(KeyCode.V);
+        assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.LINES);
+        robot.push(KeyCode.B);
+        assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.SCAN);
+        robot.push(KeyCode.B);
+        assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.LINES);
+        robot.push(KeyCode.G);
+        assertThat(workbench.table().greyGroundProperty().get()).isTrue();
+        robot.push(KeyCode.U);
+        assertThat(workbench.table().lensProperty().get()).isTrue();
+        robot.push(KeyCode.F1);
+        assertThat(robot.lookup("#key-card").query().isVisible()).isTrue();
+        robot.push(KeyCode.D);
+        assertThat(workbench.getStyleClass()).contains("night");
+    }
+
+    @Test
+    void everyStationShowsItselfWithoutADrawingAndWithOne(FxRobot robot) throws Exception {
+        for (KeyCode key :
+                new KeyCode[] {KeyCode.S, KeyCode.L, KeyCode.C, KeyCode.F, KeyCode.P, KeyCode.H}) {
+            robot.push(key);
+            assertThat(robot.lookup("Nothing on the table yet.").tryQuery()).isPresent();
+        }
+        open(robot, boxes("l.png", 300));
+        robot.push(KeyCode.L);
+        assertThat(robot.lookup(".docket-title").queryAs(Label.class).getText()).isEqualTo("Line");
+        robot.clickOn("#stop-press");
+        assertThat(robot.lookup("#black-rule").tryQuery()).isPresent();
+    }
+}

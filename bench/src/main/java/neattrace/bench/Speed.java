@@ -1,0 +1,85 @@
+package neattrace.bench;
+
+import java.util.concurrent.TimeUnit;
+import neattrace.progress.Progress;
+import neattrace.raster.GreySheet;
+import neattrace.raster.Resolution;
+import neattrace.region.AreaMap;
+import neattrace.region.CloseSettings;
+import neattrace.region.area.AreaFinder;
+import neattrace.region.outline.AreaOutliner;
+import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.ink.InkMapper;
+import neattrace.sheet.ink.InkReading;
+import neattrace.standin.pen.PenDrawing;
+import neattrace.standin.scanner.ScanSettings;
+import neattrace.standin.scanner.StandInScanner;
+import neattrace.standin.skerry.SkerryMail;
+import neattrace.trace.Tracer;
+import neattrace.trace.Tracing;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** How long each step takes, warm, on a dense page (the glasshouse) as scanned. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 5)
+@Measurement(iterations = 3, time = 5)
+@Fork(value = 1, jvmArgsAppend = "-Xmx3g")
+public class Speed {
+
+    /** Size of the page in millions of pixels. */
+    @Param({"5", "19"})
+    public double megapixels;
+
+    private GreySheet sheet;
+    private InkReading reading;
+    private AreaMap areas;
+    private double pxPerMm;
+
+    /** Draws and scans the page and runs every step once. */
+    @Setup
+    public void scan() {
+        PenDrawing drawing = SkerryMail.GLASSHOUSE.draw();
+        pxPerMm = Math.sqrt(megapixels * 1e6 / drawing.widthMm() / drawing.heightMm());
+        sheet =
+                StandInScanner.scan(
+                        drawing, ScanSettings.everyday(pxPerMm * Resolution.MM_PER_INCH, 3));
+        reading = ink();
+        areas = areas();
+    }
+
+    /** Scan to ink map. */
+    @Benchmark
+    public InkReading ink() {
+        return InkMapper.read(sheet, SheetRecipe.automatic(), pxPerMm, Progress.SILENT);
+    }
+
+    /** Ink map to fitted outlines. */
+    @Benchmark
+    public Tracing trace() {
+        return Tracer.trace(reading.map(), Tracer.USUAL_ERROR_PX, Progress.SILENT);
+    }
+
+    /** Ink map to areas and gaps. */
+    @Benchmark
+    public AreaMap areas() {
+        return AreaFinder.find(reading.map(), CloseSettings.automatic(), pxPerMm, Progress.SILENT);
+    }
+
+    /** Areas to outlines. */
+    @Benchmark
+    public int areaOutlines() {
+        return AreaOutliner.outline(areas, Progress.SILENT).size();
+    }
+}

@@ -1,0 +1,287 @@
+package neattrace.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Ellipse2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import neattrace.raster.writing.PngFile;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
+import org.junit.jupiter.api.io.TempDir;
+
+class NeatTraceTest {
+
+    private record Outcome(int code, String out, String err) {}
+
+    @TempDir private Path folder;
+    private Path drawing;
+
+    @BeforeEach
+    void draw() throws IOException {
+        drawing = folder.resolve("rings.png");
+        Files.write(drawing, rings(0xFFFFFFFF, 0xFFFFFFFF, 300));
+    }
+
+    /** Two rings on 254 x 127 px: 21.5 x 10.75 mm at 300 ppi; inside of each a colour. */
+    private static byte[] rings(int left, int right, double ppi) throws IOException {
+        BufferedImage image = new BufferedImage(254, 127, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, 254, 127);
+        g.setStroke(new BasicStroke(6));
+        for (int i = 0; i < 2; i++) {
+            Ellipse2D ring = new Ellipse2D.Double(14 + 127 * i, 14, 99, 99);
+            g.setColor(new Color(i == 0 ? left : right));
+            g.fill(ring);
+            g.setColor(Color.BLACK);
+            g.draw(ring);
+        }
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        if (ppi > 0) {
+            PngFile.write(image, ppi, out);
+        } else {
+            ImageIO.write(image, "png", out);
+        }
+        return out.toByteArray();
+    }
+
+    private static Outcome run(Object... arguments) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int code =
+                NeatTrace.run(
+                        new PrintWriter(out, true),
+                        new PrintWriter(err, true),
+                        Stream.of(arguments).map(Object::toString).toArray(String[]::new));
+        return new Outcome(code, out.toString(), err.toString());
+    }
+
+    private static void assertOneLine(String err) {
+        assertThat(err.strip()).isNotEmpty().doesNotContain("\n").doesNotContain("Exception");
+    }
+
+    @Test
+    void tracesOnePictureOverItsWholePage() throws IOException {
+        Path svg = folder.resolve("out.svg");
+        Outcome outcome = run("trace", drawing, "-o", svg);
+        assertThat(outcome).isEqualTo(new Outcome(0, "", ""));
+        assertThat(Files.readString(svg))
+                .contains("width=\"21.5053mm\"", "viewBox=\"0 0 21.5053 10.7527\"")
+                .contains("<g id=\"lines-000000\"");
+        assertThat(paths(svg)).isEqualTo(2);
+    }
+
+    private static long paths(Path svg) throws IOException {
+        return Pattern.compile("<path ").matcher(Files.readString(svg)).results().count();
+    }
+
+    @Test
+    void theResolutionCanBeSaid() throws IOException {
+        Path svg = folder.resolve("out.svg");
+        assertThat(run("trace", drawing, "-o", svg, "--ppi", 600).code()).isZero();
+        assertThat(Files.readString(svg)).contains("width=\"10.7527mm\"");
+    }
+
+    @Test
+    void writesAPdfBesides() throws IOException {
+        Path pdf = folder.resolve("out.pdf");
+        assertThat(run("trace", drawing, "-o", folder.resolve("o.svg"), "--pdf", pdf).code())
+                .isZero();
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void ofManyInputsABadOneDoesNotStopTheOthers() throws IOException {
+        Path bad = folder.resolve("bad.png");
+        Files.writeString(bad, "no picture");
+        Path second = folder.resolve("second.png");
+        Files.copy(drawing, second);
+        Path made = folder.resolve("made/deep");
+        Outcome outcome = run("trace", drawing, bad, second, "--out-dir", made);
+        assertThat(outcome.code()).isEqualTo(3);
+        assertOneLine(outcome.err());
+        assertThat(outcome.err()).contains("bad.png");
+        assertThat(made.resolve("rings.svg")).exists();
+        assertThat(made.resolve("second.svg")).exists();
+        assertThat(made.resolve("bad.svg")).doesNotExist();
+    }
+
+    @Test
+    void twoInputsOfOneNameDoNotOverwriteEachOther() throws IOException {
+        Path other = Files.createDirectories(folder.resolve("other")).resolve("rings.png");
+        Files.write(other, rings(0xFFFFFFFF, 0xFFFFFFFF, 600));
+        Path made = folder.resolve("made");
+        Outcome outcome = run("trace", drawing, other, "--out-dir", made);
+        assertThat(outcome.code()).isEqualTo(4);
+        assertThat(Files.readString(made.resolve("rings.svg"))).contains("21.5053mm");
+    }
+
+    @Test
+    void badUsageIsTwoWithOneLineThatHelps() {
+        for (List<Object> wrong :
+                List.<List<Object>>of(
+                        List.of("trace"),
+                        List.of("trace", drawing),
+                        List.of("trace", drawing, "-o", "a.svg", "--out-dir", "b"),
+                        List.of("trace", drawing, drawing, "-o", "a.svg"),
+                        List.of("trace", drawing, "-o", "a.svg", "--ppi", "many"),
+                        List.of("trace", drawing, "-o", "a.svg", "--ppi", "1"),
+                        List.of("trace", drawing, "-o", "a.svg", "--pdf", "a.svg"),
+                        List.of("flat", drawing),
+                        List.of("flat", drawing, "--rough", drawing),
+                        List.of("info"),
+                        List.of("polish", drawing),
+                        List.of())) {
+            Outcome outcome = run(wrong.toArray());
+            assertThat(outcome.code()).as("%s", wrong).isEqualTo(2);
+            assertOneLine(outcome.err());
+            assertThat(outcome.err()).contains("neat-trace help");
+        }
+    }
+
+    @Test
+    void anInputIsNeverWrittenTo() throws IOException {
+        byte[] before = Files.readAllBytes(drawing);
+        Outcome outcome = run("trace", drawing, "-o", folder.resolve("./rings.png"));
+        assertThat(outcome.code()).isEqualTo(2);
+        assertThat(outcome.err()).contains("never written to");
+        assertThat(Files.readAllBytes(drawing)).isEqualTo(before);
+    }
+
+    @Test
+    void anUnreadableInputIsThree() {
+        Outcome outcome = run("trace", folder.resolve("no.png"), "-o", folder.resolve("a.svg"));
+        assertThat(outcome.code()).isEqualTo(3);
+        assertOneLine(outcome.err());
+        assertThat(folder.resolve("a.svg")).doesNotExist();
+    }
+
+    @Test
+    void aFailedWriteIsFour() {
+        Outcome outcome = run("trace", drawing, "-o", folder.resolve("no/where/a.svg"));
+        assertThat(outcome.code()).isEqualTo(4);
+        assertOneLine(outcome.err());
+        assertThat(outcome.err()).contains("does not exist");
+    }
+
+    /** /proc refuses new files even to root. */
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void withoutTheRightToWriteItIsFourAsWell() {
+        Outcome outcome = run("trace", drawing, "-o", "/proc/a.svg");
+        assertThat(outcome.code()).isEqualTo(4);
+        assertOneLine(outcome.err());
+    }
+
+    @Test
+    void aBlankSheetIsTracedToNothingAndThatIsSaid() throws IOException {
+        Path blank = folder.resolve("blank.png");
+        BufferedImage image = new BufferedImage(50, 40, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.fillRect(0, 0, 50, 40);
+        g.dispose();
+        ImageIO.write(image, "png", blank.toFile());
+        Outcome outcome = run("trace", blank, "-o", folder.resolve("b.svg"));
+        assertThat(outcome.code()).isZero();
+        assertThat(outcome.err()).contains("There is no ink on this sheet.");
+        assertThat(paths(folder.resolve("b.svg"))).isZero();
+    }
+
+    @Test
+    void verboseSaysTheStepsAndTheCause() {
+        Outcome traced = run("trace", "--verbose", drawing, "-o", folder.resolve("a.svg"));
+        assertThat(traced.err()).contains("Drawing curves");
+        Outcome failed = run("--verbose", "trace", drawing, "-o", folder.resolve("no/where/a.svg"));
+        assertThat(failed.err()).contains("NoSuchFileException");
+    }
+
+    @Test
+    void coloursAreasFromARough() throws IOException {
+        Path rough = folder.resolve("rough.png");
+        Files.write(rough, rings(0xE06030, 0x3070B0, 300));
+        Path svg = folder.resolve("flat.svg");
+        Path pdf = folder.resolve("flat.pdf");
+        Path png = folder.resolve("flat.png");
+        Outcome outcome =
+                run("flat", drawing, "--rough", rough, "-o", svg, "--pdf", pdf, "--png", png);
+        assertThat(outcome.code()).isZero();
+        assertThat(outcome.out()).contains("2 areas coloured");
+        assertThat(outcome.out().lines()).filteredOn(l -> l.contains("#")).hasSize(2);
+        assertThat(paths(svg)).isEqualTo(4);
+        BufferedImage image = ImageIO.read(png.toFile());
+        assertThat(image.getWidth()).isEqualTo(254);
+        Color left = new Color(image.getRGB(63, 63));
+        Color right = new Color(image.getRGB(190, 63));
+        assertThat(left.getRed()).isGreaterThan(left.getBlue() + 60);
+        assertThat(right.getBlue()).isGreaterThan(right.getRed() + 60);
+        assertThat(image.getRGB(127, 3) >>> 24).as("ground").isZero();
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(document.getDocumentCatalog().getOCProperties().getGroupNames()).hasSize(4);
+        }
+    }
+
+    @Test
+    void whiteAreasOfTheRoughStayEmpty() throws IOException {
+        Path rough = folder.resolve("rough.png");
+        Files.write(rough, rings(0xE06030, 0xFFFFFF, 300));
+        Outcome outcome = run("flat", drawing, "--rough", rough, "-o", folder.resolve("f.svg"));
+        assertThat(outcome.out()).contains("1 area coloured").contains("1 left as paper");
+    }
+
+    @Test
+    void aRoughOfAnotherProportionIsRefused() throws IOException {
+        Path rough = folder.resolve("rough.png");
+        ImageIO.write(new BufferedImage(80, 80, BufferedImage.TYPE_INT_RGB), "png", rough.toFile());
+        Outcome outcome = run("flat", drawing, "--rough", rough, "-o", folder.resolve("f.svg"));
+        assertThat(outcome.code()).isEqualTo(3);
+        assertThat(outcome.err()).contains("80 x 80").contains("254 x 127");
+    }
+
+    @Test
+    void infoTellsSizeResolutionAndWhatIsWrong() throws IOException {
+        assertThat(run("info", drawing).out())
+                .contains("254 x 127 px", "21.5 x 10.8 mm", "300 ppi")
+                .doesNotContain("assumed");
+        Files.write(drawing, rings(0, 0, 0));
+        assertThat(run("info", drawing).out()).contains("(assumed)", "does not say");
+        Files.write(drawing, new byte[0]);
+        assertThat(run("info", drawing).code()).isEqualTo(3);
+    }
+
+    @Test
+    void helpListsTheCommands() {
+        assertThat(run("help").out()).contains("trace", "flat", "info", "neat-trace demo");
+        assertThat(run("help", "flat").out()).contains("--rough");
+    }
+
+    @Test
+    void theSameInputGivesTheSameFile() throws IOException {
+        run("trace", drawing, "-o", folder.resolve("a.svg"));
+        run("trace", drawing, "-o", folder.resolve("b.svg"));
+        assertThat(Files.readString(folder.resolve("a.svg"), StandardCharsets.UTF_8))
+                .isEqualTo(Files.readString(folder.resolve("b.svg"), StandardCharsets.UTF_8));
+    }
+}
