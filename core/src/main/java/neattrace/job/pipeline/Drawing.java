@@ -2,8 +2,8 @@ package neattrace.job.pipeline;
 
 import java.util.List;
 import java.util.Optional;
+import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
-import neattrace.flat.layer.LayerBuilder.Attachment;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.job.Job;

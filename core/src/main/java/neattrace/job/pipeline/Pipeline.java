@@ -2,9 +2,9 @@ package neattrace.job.pipeline;
 
 import java.util.List;
 import java.util.Optional;
+import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.layer.LayerBuilder;
-import neattrace.flat.layer.LayerBuilder.Attachment;
 import neattrace.geom.Outline;
 import neattrace.job.Job;
 import neattrace.progress.Progress;
