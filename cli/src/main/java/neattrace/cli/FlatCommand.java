@@ -13,6 +13,7 @@ import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.flat.Swatch;
 import neattrace.flat.rough.RoughColours;
+import neattrace.flat.rough.RoughJoins;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.pipeline.Drawing;
@@ -85,15 +86,27 @@ final class FlatCommand implements Callable<Integer> {
             throw new PictureException(misfit.get());
         }
         Pipeline.emptiness(lines).ifPresent(what -> reporter.warn(input + ": " + what));
+        Job closed =
+                lines.job()
+                        .withClose(
+                                lines.job()
+                                        .close()
+                                        .withJoins(
+                                                RoughJoins.find(
+                                                        lines.reading().map(),
+                                                        colours,
+                                                        lines.resolution().mmPerPx(),
+                                                        reporter.progress())));
+        Drawing areas = Pipeline.run(closed, lines, reporter.progress());
         RoughColours.Result result =
                 RoughColours.read(
-                        lines.areas(),
-                        lines.reading().map(),
+                        areas.areas(),
+                        areas.reading().map(),
                         colours,
-                        lines.resolution().mmPerPx(),
+                        areas.resolution().mmPerPx(),
                         press);
-        Job coloured = lines.job().withSwatches(result.swatches()).withFills(result.fills());
-        Drawing drawing = Pipeline.run(coloured, lines, reporter.progress());
+        Job coloured = areas.job().withSwatches(result.swatches()).withFills(result.fills());
+        Drawing drawing = Pipeline.run(coloured, areas, reporter.progress());
         write(Artwork.of(drawing, press), drawing.resolution().ppi());
         report(drawing, press);
         return ExitCode.DONE;

@@ -17,6 +17,7 @@ import neattrace.job.Source;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.region.CloseSettings;
+import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
 
 /**
@@ -61,6 +62,10 @@ final class JobJson {
         ObjectNode close = root.putObject("close").put("gapMm", job.close().gapMm());
         points(close.putArray("opened"), job.close().opened());
         points(close.putArray("closed"), job.close().closed());
+        ArrayNode joins = close.putArray("joins");
+        for (Join join : job.close().joins()) {
+            points(joins.addArray(), List.of(join.from(), join.over(), join.to()));
+        }
         ArrayNode swatches = root.putArray("swatches");
         for (Swatch swatch : job.swatches()) {
             ObjectNode node =
@@ -131,11 +136,24 @@ final class JobJson {
                         new CloseSettings(
                                 number(close, "gapMm"),
                                 points(need(close, "opened")),
-                                points(need(close, "closed"))),
+                                points(need(close, "closed")),
+                                joins(need(close, "joins"))),
                         swatches,
                         fills,
                         BlackRule.valueOf(need(root, "black").asText()));
         return new Parsed(sourceName, job);
+    }
+
+    private static List<Join> joins(JsonNode array) throws JobFileException {
+        List<Join> joins = new ArrayList<>();
+        for (JsonNode node : array) {
+            List<Point> points = points(node);
+            if (points.size() != 3) {
+                throw new JobFileException("The job is damaged: a join has not three points.");
+            }
+            joins.add(new Join(points.get(0), points.get(1), points.get(2)));
+        }
+        return joins;
     }
 
     private static List<Point> points(JsonNode array) throws JobFileException {

@@ -21,23 +21,24 @@ public final class AreaFinder {
     /**
      * Finds all areas.
      *
-     * @param map what is ink
+     * @param ink what is ink
      * @param settings which gaps count as closed
      * @param pxPerMm resolution
      */
     public static AreaMap find(
-            InkMap map, CloseSettings settings, double pxPerMm, Progress progress) {
+            InkMap ink, CloseSettings settings, double pxPerMm, Progress progress) {
+        InkMap map = Barrier.draw(ink, settings.joins(), pxPerMm);
         progress.report("Measuring the free paper", 0);
-        NearestFeature ink = NearestFeature.of(map.width(), map.height(), map::isInk);
+        NearestFeature nearest = NearestFeature.of(map.width(), map.height(), map::isInk);
         progress.report("Finding areas", 0.3);
-        Basins basins = Basins.flood(map, ink, GapRule.of(settings, pxPerMm));
+        Basins basins = Basins.flood(map, nearest, GapRule.of(settings, pxPerMm));
         progress.report("Running areas under the lines", 0.7);
         int[] labels = basins.labels();
         NearestFeature paper = NearestFeature.of(map.width(), map.height(), i -> !map.isInk(i));
         for (int i = 0; i < labels.length; i++) {
             if (labels[i] < 0) {
-                int nearest = paper.at(i);
-                labels[i] = nearest == NearestFeature.NONE ? -1 : ~labels[nearest];
+                int donor = paper.at(i);
+                labels[i] = donor == NearestFeature.NONE ? -1 : ~labels[donor];
             }
         }
         // Labels borrowed above are kept apart from original ones until all are read.
@@ -46,10 +47,27 @@ public final class AreaFinder {
                 labels[i] = ~labels[i];
             }
         }
-        List<Area> areas = areas(map, ink, basins);
-        List<Gap> gaps = gaps(map, ink, basins);
+        List<Area> areas = areas(map, nearest, basins);
+        List<Gap> gaps = gaps(map, nearest, basins);
         progress.report("Areas found", 1);
         return new AreaMap(map.width(), map.height(), labels, areas, gaps);
+    }
+
+    /**
+     * Finds the openings at which stretches of paper of different kinds meet.
+     *
+     * @param map what is ink
+     * @param kinship tells which stretches differ
+     * @return all openings between them, widest first
+     */
+    public static List<Gap> partings(InkMap map, Kinship kinship, Progress progress) {
+        progress.report("Measuring the free paper", 0);
+        NearestFeature nearest = NearestFeature.of(map.width(), map.height(), map::isInk);
+        progress.report("Finding where colours part", 0.4);
+        Basins basins = Basins.flood(map, nearest, new KinRule(kinship));
+        List<Gap> gaps = gaps(map, nearest, basins);
+        progress.report("Partings found", 1);
+        return gaps;
     }
 
     private static List<Area> areas(InkMap map, NearestFeature ink, Basins basins) {

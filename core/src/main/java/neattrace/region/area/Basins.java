@@ -2,6 +2,7 @@ package neattrace.region.area;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
@@ -21,7 +22,7 @@ final class Basins {
 
     private final InkMap map;
     private final NearestFeature ink;
-    private final GapRule rule;
+    private final NeckRule rule;
     private final int width;
 
     /** For each pixel first its basin while flooding, at the end its area's label. */
@@ -35,9 +36,14 @@ final class Basins {
     /** For each basin the basins it is kept apart from, as numbered at the time; null if none. */
     private int[][] apart = new int[1024][];
 
+    /** Pixels at which basins kept apart have met, and how near two are of one line, px. */
+    private final BitSet met = new BitSet();
+
+    private static final int NEAR = 2;
+
     private int count;
 
-    private Basins(InkMap map, NearestFeature ink, GapRule rule) {
+    private Basins(InkMap map, NearestFeature ink, NeckRule rule) {
         this.map = map;
         this.ink = ink;
         this.rule = rule;
@@ -45,7 +51,7 @@ final class Basins {
         this.basinOf = new int[width * map.height()];
     }
 
-    static Basins flood(InkMap map, NearestFeature ink, GapRule rule) {
+    static Basins flood(InkMap map, NearestFeature ink, NeckRule rule) {
         Basins basins = new Basins(map, ink, rule);
         basins.flood();
         basins.number();
@@ -120,6 +126,12 @@ final class Basins {
         own = touch(i, i - width, own);
         own = touch(i, i + width < basinOf.length ? i + width : -1, own);
         basinOf[i] = own == UNVISITED ? newBasin(distance(i)) : own;
+        rule.added(find(basinOf[i]), i);
+    }
+
+    /** Width of an opening with this distance in its middle: edge to edge, not centre to centre. */
+    static double width(double neck) {
+        return Math.max(1, 2 * neck - 1);
     }
 
     /** Meets the basin of a neighbour; returns the basin that pixel i now belongs to. */
@@ -132,25 +144,31 @@ final class Basins {
             return other;
         }
         int mine = find(own);
-        if (other == mine || areApart(mine, other)) {
+        if (other == mine) {
             return mine;
         }
         double neck = distance(i);
+        if (areApart(mine, other)) {
+            if (rule.wantsAll()) {
+                meet(i, neck);
+            }
+            return mine;
+        }
         int lower = peak[mine] < peak[other] ? mine : other;
         Point place = new Point(x(i) + 0.5, y(i) + 0.5);
-        if (rule.isGap(neck, peak[lower], place)) {
-            // Edge to edge the opening is one pixel narrower than centre to centre.
-            double widthPx = Math.max(1, 2 * neck - 1);
-            boolean closed = rule.isClosed(widthPx, place);
-            necks.add(new Neck(i, widthPx, closed));
-            if (closed) {
-                keepApart(mine, other);
-                keepApart(other, mine);
-                return mine;
-            }
+        NeckRule.Verdict verdict = rule.judge(neck, peak[lower], place, mine, other);
+        if (verdict != NeckRule.Verdict.MERGE) {
+            necks.add(new Neck(i, width(neck), verdict == NeckRule.Verdict.CLOSED));
+        }
+        if (verdict == NeckRule.Verdict.CLOSED) {
+            keepApart(mine, other);
+            keepApart(other, mine);
+            met.set(i);
+            return mine;
         }
         int higher = lower == mine ? other : mine;
         parent[lower] = higher;
+        rule.merged(lower, higher);
         if (apart[lower] != null) {
             for (int far : apart[lower]) {
                 keepApart(higher, far);
@@ -158,6 +176,26 @@ final class Basins {
             apart[lower] = null;
         }
         return higher;
+    }
+
+    /**
+     * Basins kept apart meet all along a line. A meeting away from all others is another opening;
+     * meetings come widest first, so the first pixel of a line is its widest.
+     */
+    private void meet(int i, double neck) {
+        boolean known = false;
+        for (int dy = -NEAR; dy <= NEAR && !known; dy++) {
+            for (int dx = -NEAR; dx <= NEAR && !known; dx++) {
+                int px = x(i) + dx;
+                int py = y(i) + dy;
+                boolean inside = px >= 0 && px < width && py >= 0 && py * width < basinOf.length;
+                known = inside && met.get(py * width + px);
+            }
+        }
+        met.set(i);
+        if (!known) {
+            necks.add(new Neck(i, width(neck), true));
+        }
     }
 
     private void keepApart(int basin, int far) {

@@ -5,7 +5,7 @@ import neattrace.geom.Point;
 import neattrace.region.CloseSettings;
 
 /** Decides whether a neck between two basins is a gap, and whether it counts as closed. */
-final class GapRule {
+final class GapRule implements NeckRule {
 
     /** A gap is at most this share as wide as the narrower of the two sides. */
     private static final double NARROWER = 0.4;
@@ -38,22 +38,20 @@ final class GapRule {
         return new GapRule(settings, pxPerMm);
     }
 
-    /**
-     * Whether a neck of this width between sides of these radii is worth a decision.
-     *
-     * @param neck half the width of the opening, px
-     * @param peak radius of the narrower side, px
-     * @param place of the neck; where the user closed a gap by hand, it may be as wide as gaps get
-     */
-    boolean isGap(double neck, double peak, Point place) {
-        if (neck > NARROWER * peak) {
-            return false;
+    /** Where the user closed a gap by hand, it may be as wide as gaps get. */
+    @Override
+    public Verdict judge(double neck, double peak, Point place, int a, int b) {
+        boolean gap =
+                neck <= NARROWER * peak
+                        && (2 * neck <= widestPx || 2 * neck <= mostPx && near(closed, place));
+        if (!gap) {
+            return Verdict.MERGE;
         }
-        return 2 * neck <= widestPx || 2 * neck <= mostPx && near(closed, place);
+        return isClosed(Basins.width(neck), place) ? Verdict.CLOSED : Verdict.OPEN;
     }
 
-    /** Whether a gap counts as closed; a decision of the user goes before the general width. */
-    boolean isClosed(double widthPx, Point place) {
+    /** A decision of the user goes before the general width. */
+    private boolean isClosed(double widthPx, Point place) {
         if (near(opened, place)) {
             return false;
         }

@@ -133,6 +133,56 @@ class RoughColoursTest {
         assertThat(read(small).fills()).hasSize(1);
     }
 
+    /** Two rooms with a door of 20 px in the wall, the left one red and the right one blue. */
+    private static final InkMap ROOMS = rooms();
+
+    private static InkMap rooms() {
+        byte[] coverage = new byte[SIDE * SIDE];
+        for (int y = 0; y < SIDE; y++) {
+            for (int x = 0; x < SIDE; x++) {
+                boolean box = x >= 20 && x < 180 && y >= 50 && y < 150;
+                boolean inside = x >= 26 && x < 174 && y >= 56 && y < 144;
+                boolean wall = x >= 97 && x < 103 && Math.abs(y - 100) >= 10;
+                coverage[y * SIDE + x] = box && (!inside || wall) ? (byte) 255 : 0;
+            }
+        }
+        return new InkMap(SIDE, SIDE, coverage);
+    }
+
+    @Test
+    void twoColoursCloseTheOpeningBetweenThem() throws IOException {
+        Picture rough =
+                rough(
+                        SIDE,
+                        g -> {
+                            g.setColor(Color.RED);
+                            g.fillRect(26, 56, 74, 88);
+                            g.setColor(Color.BLUE);
+                            g.fillRect(100, 56, 74, 88);
+                        });
+        var joins = RoughJoins.find(ROOMS, rough, 0.1, Progress.SILENT);
+        assertThat(joins).hasSize(1);
+        assertThat(joins.get(0).over().distance(new Point(10, 10))).isLessThan(1);
+        AreaMap areas =
+                AreaFinder.find(
+                        ROOMS, CloseSettings.automatic().withJoins(joins), 10, Progress.SILENT);
+        assertThat(areas.enclosed()).hasSize(2);
+    }
+
+    @Test
+    void aDabThatRunsOverTheLinePartsNothing() throws IOException {
+        Picture oneColour =
+                rough(
+                        SIDE,
+                        g -> {
+                            g.setColor(Color.RED);
+                            g.fillRect(26, 56, 148, 88);
+                            g.setColor(Color.BLUE);
+                            g.fillRect(150, 40, 50, 40);
+                        });
+        assertThat(RoughJoins.find(ROOMS, oneColour, 0.1, Progress.SILENT)).isEmpty();
+    }
+
     @Test
     void anotherProportionIsRefusedWithBothSizes() throws IOException {
         Picture square = rough(SIDE, g -> {});

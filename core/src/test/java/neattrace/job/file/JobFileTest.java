@@ -24,6 +24,7 @@ import neattrace.job.Source;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.region.CloseSettings;
+import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -49,7 +50,14 @@ class JobFileTest {
                     new SheetRecipe(false, 41.25, 0.3),
                     0.45,
                     new CloseSettings(
-                            0.8, List.of(new Point(1.25, 2)), List.of(new Point(30, 4.125))),
+                            0.8,
+                            List.of(new Point(1.25, 2)),
+                            List.of(new Point(30, 4.125)),
+                            List.of(
+                                    new Join(
+                                            new Point(1, 2),
+                                            new Point(1.5, 2.5),
+                                            new Point(2, 3.25)))),
                     List.of(
                             new Swatch(4, "Gorse", new Cmyk(0, 22, 84, 0)),
                             new Swatch(9, "Slate", new Cmyk(58, 34.5, 22, 8))),

@@ -3,6 +3,7 @@ package neattrace.region.area;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
@@ -12,6 +13,7 @@ import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
+import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.standin.pen.PenDrawing;
@@ -23,6 +25,7 @@ import neattrace.testing.Drawings;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -98,6 +101,37 @@ class AreaFinderTest {
         assertThat(find(rooms(14), closed).enclosed()).hasSize(2);
         assertThat(find(rooms(30), closed).enclosed()).as("a 3 mm opening").hasSize(2);
         assertThat(find(rooms(14), closed.with(door, false)).enclosed()).hasSize(1);
+    }
+
+    @Test
+    void aJoinPartsAreasWithoutBeingInk() {
+        Join join = new Join(new Point(13, 2.7), new Point(12.4, 8), new Point(13, 13.4));
+        InkMap map = rooms(110);
+        AreaMap areas = find(map, CloseSettings.automatic().withJoins(List.of(join)));
+        assertThat(areas.enclosed()).hasSize(2);
+        assertThat(areas.at(new Point(60, 80)).orElseThrow().pixels())
+                .isNotEqualTo(areas.at(new Point(200, 80)).orElseThrow().pixels());
+        assertThat(map.isInk(124, 80)).as("the ink map itself is untouched").isFalse();
+    }
+
+    @Property(tries = 50)
+    void noPaperPassesAJoinInAnyDirection(
+            @ForAll @DoubleRange(min = 0, max = 6.28) double angle,
+            @ForAll @DoubleRange(min = -3, max = 3) double bend) {
+        // A ring of ink, inner radius 40 px, with a join right across its inside.
+        byte[] coverage = new byte[100 * 100];
+        for (int i = 0; i < coverage.length; i++) {
+            double r = Math.hypot(i % 100 + 0.5 - 50, i / 100 + 0.5 - 50);
+            coverage[i] = r >= 40 && r < 46 ? (byte) 255 : 0;
+        }
+        Point out = new Point(Math.cos(angle), Math.sin(angle)).times(4.2);
+        Point middle = new Point(5 + bend * Math.sin(angle), 5 - bend * Math.cos(angle));
+        Join join = new Join(new Point(5, 5).minus(out), middle, new Point(5, 5).plus(out));
+        AreaMap areas =
+                find(
+                        new InkMap(100, 100, coverage),
+                        CloseSettings.automatic().withGapMm(0).withJoins(List.of(join)));
+        assertThat(areas.enclosed()).hasSize(2);
     }
 
     @Test

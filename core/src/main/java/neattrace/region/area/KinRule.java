@@ -1,0 +1,37 @@
+package neattrace.region.area;
+
+import neattrace.geom.Point;
+
+/** Parts basins of different kinds at every opening narrower than both sides. */
+final class KinRule implements NeckRule {
+
+    /** An opening is at most this share as wide as the narrower of the two sides. */
+    private static final double NARROWER = 0.7;
+
+    private final Kinship kinship;
+
+    KinRule(Kinship kinship) {
+        this.kinship = kinship;
+    }
+
+    @Override
+    public Verdict judge(double neck, double peak, Point place, int a, int b) {
+        boolean parts = neck <= NARROWER * peak && kinship.differ(a, b);
+        return parts ? Verdict.CLOSED : Verdict.MERGE;
+    }
+
+    @Override
+    public void added(int basin, int pixel) {
+        kinship.added(basin, pixel);
+    }
+
+    @Override
+    public void merged(int from, int into) {
+        kinship.merged(from, into);
+    }
+
+    @Override
+    public boolean wantsAll() {
+        return true;
+    }
+}

@@ -1,0 +1,39 @@
+package neattrace.region.area;
+
+import neattrace.geom.Point;
+
+/** Decides what happens where two stretches of paper meet while the flood goes down. */
+interface NeckRule {
+
+    /** What a meeting is. */
+    enum Verdict {
+        /** Both are one. */
+        MERGE,
+        /** A narrow place worth pointing out, but both are one. */
+        OPEN,
+        /** A narrow place that keeps both apart. */
+        CLOSED
+    }
+
+    /**
+     * Judges a meeting.
+     *
+     * @param neck half the width of the opening, px
+     * @param peak radius of the narrower side, px
+     * @param place of the meeting, px
+     * @param a one basin
+     * @param b the other
+     */
+    Verdict judge(double neck, double peak, Point place, int a, int b);
+
+    /** A pixel joined a basin. */
+    default void added(int basin, int pixel) {}
+
+    /** A basin became part of another. */
+    default void merged(int from, int into) {}
+
+    /** Whether further openings between two basins kept apart are wanted, too. */
+    default boolean wantsAll() {
+        return false;
+    }
+}
