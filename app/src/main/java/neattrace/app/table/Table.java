@@ -3,6 +3,8 @@ package neattrace.app.table;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleBinding;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -44,6 +46,11 @@ public final class Table extends Region {
     private final ObjectProperty<Color> dab = new SimpleObjectProperty<>();
     private final ReadOnlyObjectWrapper<View> view =
             new ReadOnlyObjectWrapper<>(new View(new Point(50, 50), 4, false, 0, 0));
+
+    /** Held here: a binding nobody holds stops telling its listeners. */
+    private final DoubleBinding scale =
+            Bindings.createDoubleBinding(() -> view.get().scale(), view);
+
     private final ReadOnlyObjectWrapper<Point> cursor = new ReadOnlyObjectWrapper<>();
     private Consumer<Point> whenClicked = place -> {};
     private List<Mark> marks = List.of();
@@ -114,8 +121,8 @@ public final class Table extends Region {
     }
 
     /** Screen pixels a mm, as a binding on the view. */
-    public javafx.beans.binding.DoubleBinding scaleBinding() {
-        return javafx.beans.binding.Bindings.createDoubleBinding(() -> view.get().scale(), view);
+    public DoubleBinding scaleBinding() {
+        return scale;
     }
 
     /** Called with a place in mm when the drawing is clicked. */

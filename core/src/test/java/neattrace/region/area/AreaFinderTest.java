@@ -114,7 +114,7 @@ class AreaFinderTest {
         assertThat(map.isInk(124, 80)).as("the ink map itself is untouched").isFalse();
     }
 
-    @Property(tries = 50)
+    @Property(tries = 400)
     void noPaperPassesAJoinInAnyDirection(
             @ForAll @DoubleRange(min = 0, max = 6.28) double angle,
             @ForAll @DoubleRange(min = -3, max = 3) double bend) {
