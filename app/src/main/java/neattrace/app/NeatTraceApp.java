@@ -48,6 +48,7 @@ public final class NeatTraceApp extends Application {
         stage.setMinHeight(640);
         stage.setOnCloseRequest(workbench::closeRequested);
         stage.show();
+        workbench.table().requestFocus();
         return workbench;
     }
 

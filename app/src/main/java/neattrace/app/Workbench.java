@@ -200,7 +200,7 @@ final class Workbench extends BorderPane {
                                 .isNull()
                                 .and(workspace.progressProperty().lessThan(0)));
         Label waiting = new Label();
-        waiting.getStyleClass().add("welcome-title");
+        waiting.getStyleClass().add("waiting");
         waiting.textProperty().bind(workspace.stepProperty().concat(" …"));
         waiting.visibleProperty()
                 .bind(

@@ -2,6 +2,8 @@ package neattrace.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -13,12 +15,17 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import javafx.event.Event;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.TransferMode;
 import javafx.stage.Stage;
 import neattrace.app.station.handover.HandOverPanel.Format;
 import neattrace.app.table.TableMode;
@@ -258,6 +265,34 @@ class WorkbenchTest {
         robot.interact(() -> workspace.change("Nonsense", job -> job.withMaxErrorPx(-1)));
         assertThat(message(robot)).startsWith("Not changed");
         assertThat(workspace.job().maxErrorPx()).isPositive();
+    }
+
+    @Test
+    void aDroppedFileIsOpenedAndRemembered(FxRobot robot) throws Exception {
+        Path file = boxes("dropped.png", 300);
+        Dragboard board = mock(Dragboard.class);
+        when(board.hasFiles()).thenReturn(true);
+        when(board.getFiles()).thenReturn(List.of(file.toFile()));
+        robot.interact(
+                () ->
+                        Event.fireEvent(
+                                workbench.table(),
+                                new DragEvent(
+                                        null,
+                                        workbench.table(),
+                                        DragEvent.DRAG_DROPPED,
+                                        board,
+                                        10,
+                                        10,
+                                        10,
+                                        10,
+                                        TransferMode.COPY,
+                                        null,
+                                        null,
+                                        null)));
+        until(() -> workspace.job() != null && workspace.job().title().equals("dropped"));
+        settled();
+        assertThat(workspace.folders().recent()).first().isEqualTo(file);
     }
 
     @Test

@@ -56,7 +56,12 @@ public final class NeatTrace implements Runnable {
         line.setErr(err);
         line.setParameterExceptionHandler(NeatTrace::badUsage);
         line.setExecutionExceptionHandler((e, command, result) -> reporter.failed(e));
-        return line.execute(arguments);
+        try {
+            return line.execute(arguments);
+        } catch (OutOfMemoryError e) {
+            reporter.warn("There is not enough memory for this. Try a smaller scan.");
+            return ExitCode.UNREADABLE;
+        }
     }
 
     private static int badUsage(ParameterException e, String[] arguments) {

@@ -77,6 +77,7 @@ public final class Table extends Region {
         lens.addListener(property -> redraw());
         dab.addListener(property -> redraw());
         focusedProperty().addListener(property -> redraw());
+        focusVisibleProperty().addListener(property -> redraw());
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
@@ -268,7 +269,7 @@ public final class Table extends Region {
         if (lens.get() && cursor.get() != null) {
             overlay.lens(cursor.get());
         }
-        if (isFocused()) {
+        if (isFocused() && (isFocusVisible() || crossShown)) {
             overlay.focus();
             if (crossShown) {
                 overlay.cross();

@@ -191,7 +191,7 @@ public final class Workspace implements AutoCloseable {
                                 });
                     } catch (CancellationException e) {
                         Platform.runLater(() -> stopped(ticket, "Stopped; nothing was changed."));
-                    } catch (Exception e) {
+                    } catch (Exception | OutOfMemoryError e) {
                         Platform.runLater(() -> stopped(ticket, plain(e)));
                     }
                 });
@@ -256,7 +256,7 @@ public final class Workspace implements AutoCloseable {
                                 });
                     } catch (CancellationException e) {
                         Platform.runLater(() -> takenBack(ticket, before, "Stopped; taken back."));
-                    } catch (Exception e) {
+                    } catch (Exception | OutOfMemoryError e) {
                         Platform.runLater(() -> takenBack(ticket, before, plain(e)));
                     }
                 });
@@ -367,13 +367,16 @@ public final class Workspace implements AutoCloseable {
                                     say(success);
                                     whenDone.run();
                                 });
-                    } catch (IOException | RuntimeException e) {
+                    } catch (IOException | RuntimeException | OutOfMemoryError e) {
                         Platform.runLater(() -> say(plain(e)));
                     }
                 });
     }
 
-    private static String plain(Exception e) {
+    private static String plain(Throwable e) {
+        if (e instanceof OutOfMemoryError) {
+            return "There is not enough memory for this; nothing was changed. Try a smaller scan.";
+        }
         return e.getMessage() == null ? "It did not work: " + e : e.getMessage();
     }
 
