@@ -9,18 +9,11 @@ import java.util.Map;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -42,7 +35,6 @@ import neattrace.app.station.press.PressPanel;
 import neattrace.app.station.sheet.SheetPanel;
 import neattrace.app.table.Mark;
 import neattrace.app.table.Table;
-import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.job.autosave.Autosave;
@@ -65,17 +57,11 @@ final class Workbench extends BorderPane {
     private final Label title = new Label();
     private final Label purpose = new Label();
     private final VBox content = new VBox();
-    private final Label drawingName = new Label();
-    private final Button undo = headButton("Undo", "Ctrl+Z");
-    private final Button redo = headButton("Redo", "Ctrl+Y");
-    private final Button save = headButton("Save", "Ctrl+S");
-    private final MenuButton open = new MenuButton("Open");
     private final StackPane middle = new StackPane();
     private final PromptBar prompt = new PromptBar();
     private final KeyCard keys = new KeyCard();
     private Welcome welcome;
     private Station station = Station.SHEET;
-    private TableMode beforeScan = TableMode.ALL;
     private boolean mayClose;
 
     Workbench(Workspace workspace) {
@@ -97,7 +83,7 @@ final class Workbench extends BorderPane {
                         finding -> Thumbnails.of(workspace.shownProperty().get(), finding),
                         this::lookAt);
         getStyleClass().add("workbench");
-        setTop(head());
+        setTop(new HeadBar(workspace, route, this));
         setLeft(docket());
         setCenter(middle());
         setBottom(new FootBar(workspace, table));
@@ -105,68 +91,7 @@ final class Workbench extends BorderPane {
         table.setWhenClicked(place -> panel().clicked(workspace.shownProperty().get(), place));
         flats.inHandProperty().addListener(property -> showDab());
         workspace.shownProperty().addListener((property, before, now) -> shown(before, now));
-        workspace.historyProperty().addListener(property -> showHistory());
-        workspace.unsavedProperty().addListener(property -> showHistory());
-        showHistory();
         go(Station.SHEET);
-    }
-
-    private static Button headButton(String text, String key) {
-        Button button = new Button(text);
-        button.setId(text.toLowerCase(java.util.Locale.ROOT));
-        button.getStyleClass().setAll("head-button");
-        button.setFocusTraversable(false);
-        button.setAccessibleText(text + ", " + key);
-        button.setTooltip(new javafx.scene.control.Tooltip(text + "  " + key));
-        return button;
-    }
-
-    private HBox head() {
-        Label name = new Label("Neat Trace");
-        name.getStyleClass().add("wordmark");
-        drawingName.getStyleClass().add("drawing-name");
-        VBox names = new VBox(name, drawingName);
-        names.setAlignment(Pos.CENTER_LEFT);
-        names.setPrefWidth(190);
-        names.setMinWidth(130);
-        undo.setOnAction(event -> workspace.undo());
-        redo.setOnAction(event -> workspace.redo());
-        save.setOnAction(event -> save(() -> {}));
-        open.getStyleClass().add("head-menu");
-        open.setFocusTraversable(false);
-        open.setOnShowing(event -> fillOpenMenu());
-        fillOpenMenu();
-        HBox.setHgrow(route, Priority.ALWAYS);
-        Button showKeys = headButton("Keys", "F1");
-        showKeys.setOnAction(event -> keys.toggle());
-        HBox actions = new HBox(2, open, save, undo, redo, showKeys);
-        actions.setAlignment(Pos.CENTER_RIGHT);
-        HBox head = new HBox(16, names, route, actions);
-        head.setAlignment(Pos.CENTER);
-        head.getStyleClass().add("head");
-        return head;
-    }
-
-    private void fillOpenMenu() {
-        open.getItems().clear();
-        open.getItems().add(item("A file …  Ctrl+O", this::chooseFile));
-        List<Path> recent = workspace.folders().recent();
-        if (!recent.isEmpty()) {
-            open.getItems().add(new SeparatorMenuItem());
-            for (Path file : recent) {
-                open.getItems().add(item(file.getFileName().toString(), () -> openFile(file)));
-            }
-        }
-        open.getItems().add(new SeparatorMenuItem());
-        for (SkerryMail mail : SkerryMail.values()) {
-            open.getItems().add(item("Demo: " + mail.title(), () -> openDemo(mail)));
-        }
-    }
-
-    private static MenuItem item(String text, Runnable action) {
-        MenuItem item = new MenuItem(text);
-        item.setOnAction(event -> action.run());
-        return item;
     }
 
     private VBox docket() {
@@ -318,18 +243,8 @@ final class Workbench extends BorderPane {
         table.setMarks(marks);
     }
 
-    private void showHistory() {
-        var history = workspace.historyProperty().get();
-        undo.setDisable(history == null || history.undoable().isEmpty());
-        redo.setDisable(history == null || history.redoable().isEmpty());
-        save.setDisable(history == null);
-        drawingName.setText(
-                history == null
-                        ? "No drawing yet"
-                        : history.job().title() + (workspace.isUnsaved() ? ", not saved" : ""));
-    }
-
-    private void chooseFile() {
+    /** Lets the user choose a file to open. */
+    void chooseFile() {
         FileChooser chooser = new FileChooser();
         chooser.setTitle("Open a drawing or a job");
         chooser.getExtensionFilters()
@@ -350,7 +265,8 @@ final class Workbench extends BorderPane {
         }
     }
 
-    private void openFile(Path file) {
+    /** Opens a file, once unsaved changes are dealt with. */
+    void openFile(Path file) {
         unlessUnsaved(() -> workspace.open(file));
     }
 
@@ -373,7 +289,8 @@ final class Workbench extends BorderPane {
                 new Answer("Cancel", () -> {}));
     }
 
-    private void save(Runnable whenDone) {
+    /** Saves the job, asking for a place the first time. */
+    void save(Runnable whenDone) {
         if (workspace.job() == null) {
             return;
         }
@@ -435,97 +352,26 @@ final class Workbench extends BorderPane {
 
     /** Answers to the keyboard of a scene. */
     void listenTo(Scene scene) {
-        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, new Keyboard(this, workspace, table));
     }
 
-    private void pressed(KeyEvent event) {
-        if (event.isShortcutDown() ? shortcut(event) : plainKey(event)) {
-            event.consume();
-        }
+    Station station() {
+        return station;
     }
 
-    private boolean shortcut(KeyEvent event) {
-        switch (event.getCode()) {
-            case O -> chooseFile();
-            case S -> save(() -> {});
-            case Z -> {
-                if (event.isShiftDown()) {
-                    workspace.redo();
-                } else {
-                    workspace.undo();
-                }
-            }
-            case Y -> workspace.redo();
-            default -> {
-                return false;
-            }
-        }
-        return true;
+    /** Takes the swatch at a place in the palette in hand. */
+    void pick(int place) {
+        flats.pick(place);
     }
 
-    private boolean plainKey(KeyEvent event) {
-        if (getScene().getFocusOwner() instanceof TextInputControl || event.isAltDown()) {
-            return false;
-        }
-        KeyCode code = event.getCode();
-        for (Station stop : Station.values()) {
-            if (code == stop.key()) {
-                go(stop);
-                return true;
-            }
-        }
-        if (station == Station.FLATS && code.isDigitKey()) {
-            flats.pick(code.getChar().charAt(0) - '0');
-            return true;
-        }
-        return looking(event);
+    /** Goes to the next finding, or with -1 to the one before. */
+    void stepFinding(int by) {
+        findings.step(by);
     }
 
-    private boolean looking(KeyEvent event) {
-        boolean onTable = getScene().getFocusOwner() == table;
-        switch (event.getCode()) {
-            case N -> findings.step(event.isShiftDown() ? -1 : 1);
-            case V -> ViewBar.nextMode(table);
-            case B -> beforeAndAfter();
-            case U -> table.lensProperty().set(!table.lensProperty().get());
-            case G -> table.greyGroundProperty().set(!table.greyGroundProperty().get());
-            case M -> table.flip();
-            case W -> table.fit();
-            case T -> table.trueSize();
-            case D -> Theme.toggleNight(getScene());
-            case PLUS, EQUALS, ADD -> table.zoom(1.25);
-            case MINUS, SUBTRACT -> table.zoom(0.8);
-            case ESCAPE -> workspace.cancel();
-            case F1 -> keys.toggle();
-            case SPACE -> {
-                if (!onTable) {
-                    return false;
-                }
-                table.clickAtCross();
-            }
-            case LEFT, RIGHT, UP, DOWN -> {
-                if (!onTable) {
-                    return false;
-                }
-                KeyCode code = event.getCode();
-                table.pan(
-                        code == KeyCode.LEFT ? -1 : code == KeyCode.RIGHT ? 1 : 0,
-                        code == KeyCode.UP ? -1 : code == KeyCode.DOWN ? 1 : 0);
-            }
-            default -> {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private void beforeAndAfter() {
-        if (table.modeProperty().get() == TableMode.SCAN) {
-            table.modeProperty().set(beforeScan);
-        } else {
-            beforeScan = table.modeProperty().get();
-            table.modeProperty().set(TableMode.SCAN);
-        }
+    /** Shows or hides the card of keys. */
+    void toggleKeys() {
+        keys.toggle();
     }
 
     void close() {

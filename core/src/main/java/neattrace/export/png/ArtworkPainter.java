@@ -6,7 +6,6 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,10 +13,7 @@ import neattrace.export.Artwork;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
 import neattrace.press.colour.Rgb;
-import org.locationtech.jts.geom.CoordinateSequence;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.awt.ShapeWriter;
 
 /** Paints art. Shapes are prepared once, so that painting again at another zoom is cheap. */
 public final class ArtworkPainter {
@@ -32,11 +28,12 @@ public final class ArtworkPainter {
 
     /** Prepares {@code art}. */
     public ArtworkPainter(Artwork art) {
+        ShapeWriter shapes = new ShapeWriter();
         for (FlatLayer layer : art.layers()) {
             Rgb rgb = art.press().preview(layer.swatch().build());
             Color colour = new Color(rgb.packed());
             for (int i = 0; i < layer.shape().getNumGeometries(); i++) {
-                add(flats, path(layer.shape().getGeometryN(i)), colour);
+                add(flats, shapes.toShape(layer.shape().getGeometryN(i)), colour);
             }
         }
         Color black = new Color(Artwork.SCREEN_BLACK.packed());
@@ -47,26 +44,6 @@ public final class ArtworkPainter {
 
     private static void add(List<Painted> list, Shape shape, Color colour) {
         list.add(new Painted(shape, shape.getBounds2D(), colour));
-    }
-
-    private static Shape path(Geometry geometry) {
-        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        if (geometry instanceof Polygon polygon) {
-            ring(path, polygon.getExteriorRing());
-            for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-                ring(path, polygon.getInteriorRingN(i));
-            }
-        }
-        return path;
-    }
-
-    private static void ring(Path2D path, LinearRing ring) {
-        CoordinateSequence points = ring.getCoordinateSequence();
-        path.moveTo(points.getX(0), points.getY(0));
-        for (int i = 1; i < points.size() - 1; i++) {
-            path.lineTo(points.getX(i), points.getY(i));
-        }
-        path.closePath();
     }
 
     /**

@@ -4,7 +4,6 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.io.ByteArrayOutputStream;
@@ -17,10 +16,8 @@ import neattrace.raster.GreySheet;
 import neattrace.raster.Resolution;
 import neattrace.raster.writing.PngFile;
 import neattrace.standin.pen.PenDrawing;
-import org.locationtech.jts.geom.CoordinateSequence;
+import org.locationtech.jts.awt.ShapeWriter;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.Polygon;
 
 /** Scans drawings. */
 public final class StandInScanner {
@@ -63,31 +60,12 @@ public final class StandInScanner {
         graphics.setRenderingHint(
                 RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         graphics.setColor(Color.BLACK);
+        ShapeWriter shapes = new ShapeWriter();
         for (int i = 0; i < ink.getNumGeometries(); i++) {
-            if (ink.getGeometryN(i) instanceof Polygon polygon) {
-                graphics.fill(toPx.createTransformedShape(path(polygon)));
-            }
+            graphics.fill(toPx.createTransformedShape(shapes.toShape(ink.getGeometryN(i))));
         }
         graphics.dispose();
         return samples;
-    }
-
-    private static Path2D path(Polygon polygon) {
-        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        append(path, polygon.getExteriorRing());
-        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-            append(path, polygon.getInteriorRingN(i));
-        }
-        return path;
-    }
-
-    private static void append(Path2D path, LinearRing ring) {
-        CoordinateSequence points = ring.getCoordinateSequence();
-        path.moveTo(points.getX(0), points.getY(0));
-        for (int i = 1; i < points.size() - 1; i++) {
-            path.lineTo(points.getX(i), points.getY(i));
-        }
-        path.closePath();
     }
 
     private static byte[] spoil(byte[] clean, int width, int height, ScanSettings settings) {

@@ -1,0 +1,111 @@
+package neattrace.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import neattrace.app.route.RouteBar;
+import neattrace.app.work.Workspace;
+import neattrace.job.History;
+import neattrace.standin.skerry.SkerryMail;
+
+/** The upper edge of the window: whose it is, the route, and what concerns the whole job. */
+final class HeadBar extends HBox {
+
+    private final Workspace workspace;
+    private final Workbench workbench;
+    private final Label drawingName = new Label();
+    private final MenuButton open = new MenuButton("Open");
+    private final Button save = button("Save", "Ctrl+S");
+    private final Button undo = button("Undo", "Ctrl+Z");
+    private final Button redo = button("Redo", "Ctrl+Y");
+
+    HeadBar(Workspace workspace, RouteBar route, Workbench workbench) {
+        super(16);
+        this.workspace = workspace;
+        this.workbench = workbench;
+        getStyleClass().add("head");
+        setAlignment(Pos.CENTER);
+        Label name = new Label("Neat Trace");
+        name.getStyleClass().add("wordmark");
+        drawingName.getStyleClass().add("drawing-name");
+        VBox names = new VBox(name, drawingName);
+        names.setAlignment(Pos.CENTER_LEFT);
+        names.setPrefWidth(190);
+        names.setMinWidth(130);
+        HBox.setHgrow(route, Priority.ALWAYS);
+        getChildren().addAll(names, route, actions());
+        workspace.historyProperty().addListener(property -> show());
+        workspace.unsavedProperty().addListener(property -> show());
+        show();
+    }
+
+    private HBox actions() {
+        open.getStyleClass().add("head-menu");
+        open.setFocusTraversable(false);
+        open.setOnShowing(event -> fillOpenMenu());
+        fillOpenMenu();
+        save.setOnAction(event -> workbench.save(() -> {}));
+        undo.setOnAction(event -> workspace.undo());
+        redo.setOnAction(event -> workspace.redo());
+        Button keys = button("Keys", "F1");
+        keys.setOnAction(event -> workbench.toggleKeys());
+        HBox actions = new HBox(2, open, save, undo, redo, keys);
+        actions.setAlignment(Pos.CENTER_RIGHT);
+        return actions;
+    }
+
+    private static Button button(String text, String key) {
+        Button button = new Button(text);
+        button.setId(text.toLowerCase(Locale.ROOT));
+        button.getStyleClass().setAll("head-button");
+        button.setFocusTraversable(false);
+        button.setAccessibleText(text + ", " + key);
+        button.setTooltip(new Tooltip(text + "  " + key));
+        return button;
+    }
+
+    private void fillOpenMenu() {
+        open.getItems().clear();
+        open.getItems().add(item("A file …  Ctrl+O", workbench::chooseFile));
+        List<Path> recent = workspace.folders().recent();
+        if (!recent.isEmpty()) {
+            open.getItems().add(new SeparatorMenuItem());
+            for (Path file : recent) {
+                open.getItems()
+                        .add(item(file.getFileName().toString(), () -> workbench.openFile(file)));
+            }
+        }
+        open.getItems().add(new SeparatorMenuItem());
+        for (SkerryMail mail : SkerryMail.values()) {
+            open.getItems().add(item("Demo: " + mail.title(), () -> workbench.openDemo(mail)));
+        }
+    }
+
+    private static MenuItem item(String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setMnemonicParsing(false);
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    private void show() {
+        History history = workspace.historyProperty().get();
+        undo.setDisable(history == null || history.undoable().isEmpty());
+        redo.setDisable(history == null || history.redoable().isEmpty());
+        save.setDisable(history == null);
+        drawingName.setText(
+                history == null
+                        ? "No drawing yet"
+                        : history.job().title() + (workspace.isUnsaved() ? ", not saved" : ""));
+    }
+}

@@ -1,0 +1,116 @@
+package neattrace.app;
+
+import javafx.event.EventHandler;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import neattrace.app.route.Station;
+import neattrace.app.table.Table;
+import neattrace.app.table.TableMode;
+import neattrace.app.work.Workspace;
+
+/** What every key does; {@link KeyCard} tells the user. */
+final class Keyboard implements EventHandler<KeyEvent> {
+
+    private final Workbench workbench;
+    private final Workspace workspace;
+    private final Table table;
+    private TableMode beforeScan = TableMode.ALL;
+
+    Keyboard(Workbench workbench, Workspace workspace, Table table) {
+        this.workbench = workbench;
+        this.workspace = workspace;
+        this.table = table;
+    }
+
+    @Override
+    public void handle(KeyEvent event) {
+        if (event.isShortcutDown() ? shortcut(event) : plainKey(event)) {
+            event.consume();
+        }
+    }
+
+    private boolean shortcut(KeyEvent event) {
+        switch (event.getCode()) {
+            case O -> workbench.chooseFile();
+            case S -> workbench.save(() -> {});
+            case Z -> {
+                if (event.isShiftDown()) {
+                    workspace.redo();
+                } else {
+                    workspace.undo();
+                }
+            }
+            case Y -> workspace.redo();
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean plainKey(KeyEvent event) {
+        if (workbench.getScene().getFocusOwner() instanceof TextInputControl || event.isAltDown()) {
+            return false;
+        }
+        KeyCode code = event.getCode();
+        for (Station stop : Station.values()) {
+            if (code == stop.key()) {
+                workbench.go(stop);
+                return true;
+            }
+        }
+        if (workbench.station() == Station.FLATS && code.isDigitKey()) {
+            workbench.pick(code.getChar().charAt(0) - '0');
+            return true;
+        }
+        return looking(event);
+    }
+
+    private boolean looking(KeyEvent event) {
+        boolean onTable = workbench.getScene().getFocusOwner() == table;
+        switch (event.getCode()) {
+            case N -> workbench.stepFinding(event.isShiftDown() ? -1 : 1);
+            case V -> ViewBar.nextMode(table);
+            case B -> beforeAndAfter();
+            case U -> table.lensProperty().set(!table.lensProperty().get());
+            case G -> table.greyGroundProperty().set(!table.greyGroundProperty().get());
+            case M -> table.flip();
+            case W -> table.fit();
+            case T -> table.trueSize();
+            case D -> Theme.toggleNight(workbench.getScene());
+            case PLUS, EQUALS, ADD -> table.zoom(1.25);
+            case MINUS, SUBTRACT -> table.zoom(0.8);
+            case ESCAPE -> workspace.cancel();
+            case F1 -> workbench.toggleKeys();
+            case SPACE -> {
+                if (!onTable) {
+                    return false;
+                }
+                table.clickAtCross();
+            }
+            case LEFT, RIGHT, UP, DOWN -> {
+                if (!onTable) {
+                    return false;
+                }
+                KeyCode code = event.getCode();
+                table.pan(
+                        code == KeyCode.LEFT ? -1 : code == KeyCode.RIGHT ? 1 : 0,
+                        code == KeyCode.UP ? -1 : code == KeyCode.DOWN ? 1 : 0);
+            }
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void beforeAndAfter() {
+        if (table.modeProperty().get() == TableMode.SCAN) {
+            table.modeProperty().set(beforeScan);
+        } else {
+            beforeScan = table.modeProperty().get();
+            table.modeProperty().set(TableMode.SCAN);
+        }
+    }
+}
