@@ -10,6 +10,7 @@ import neattrace.app.docket.Finding.Answer;
 final class PromptBar extends HBox {
 
     private final Label question = new Label();
+    private boolean telling;
 
     PromptBar() {
         super(12);
@@ -22,6 +23,7 @@ final class PromptBar extends HBox {
 
     /** Asks; every answer hides the question and does its work. */
     void ask(String text, Answer... answers) {
+        telling = false;
         question.setText(text);
         getChildren().setAll(question);
         for (Answer answer : answers) {
@@ -39,7 +41,20 @@ final class PromptBar extends HBox {
         getChildren().get(1).requestFocus();
     }
 
+    /** Tells of trouble until it is read or over; never over a question. Empty text is over. */
+    void tell(String trouble) {
+        if (isVisible() && !telling) {
+            return;
+        }
+        hide();
+        if (!trouble.isEmpty()) {
+            ask(trouble, new Answer("All right", () -> {}));
+            telling = true;
+        }
+    }
+
     private void hide() {
+        telling = false;
         setVisible(false);
         setManaged(false);
     }

@@ -91,6 +91,7 @@ final class Workbench extends BorderPane {
         table.setWhenClicked(place -> panel().clicked(workspace.shownProperty().get(), place));
         flats.inHandProperty().addListener(property -> showDab());
         workspace.shownProperty().addListener((property, before, now) -> shown(before, now));
+        workspace.troubleProperty().addListener((property, before, text) -> prompt.tell(text));
         go(Station.SHEET);
     }
 

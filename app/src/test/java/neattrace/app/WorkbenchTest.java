@@ -312,6 +312,8 @@ class WorkbenchTest {
         Path bad = Files.writeString(folder.resolve("bad.png"), "no picture");
         robot.interact(() -> workspace.open(bad));
         until(() -> message(robot).contains("bad.png"));
+        robot.clickOn("All right");
+        assertThat(robot.lookup("All right").tryQuery().filter(n -> n.isVisible())).isEmpty();
         Path badJob = Files.writeString(folder.resolve("bad.ntjob"), "no job");
         robot.interact(() -> workspace.open(badJob));
         until(() -> message(robot).contains("bad.ntjob"));

@@ -43,6 +43,7 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper step = new ReadOnlyStringWrapper("");
 
     /** Share of the running work that is done, or -1 when nothing runs. */
@@ -91,6 +92,17 @@ public final class Workspace implements AutoCloseable {
     /** The last thing worth telling the user. */
     public ReadOnlyStringProperty messageProperty() {
         return message.getReadOnlyProperty();
+    }
+
+    /** The last thing that went wrong; empty once something was tried again. */
+    public ReadOnlyStringProperty troubleProperty() {
+        return trouble.getReadOnlyProperty();
+    }
+
+    private void complain(Throwable e) {
+        String text = plain(e);
+        say(text);
+        trouble.set(text);
     }
 
     /** What is being done right now. */
@@ -192,7 +204,7 @@ public final class Workspace implements AutoCloseable {
                     } catch (CancellationException e) {
                         Platform.runLater(() -> stopped(ticket, "Stopped; nothing was changed."));
                     } catch (Exception | OutOfMemoryError e) {
-                        Platform.runLater(() -> stopped(ticket, plain(e)));
+                        Platform.runLater(() -> failed(ticket, e));
                     }
                 });
     }
@@ -257,7 +269,11 @@ public final class Workspace implements AutoCloseable {
                     } catch (CancellationException e) {
                         Platform.runLater(() -> takenBack(ticket, before, "Stopped; taken back."));
                     } catch (Exception | OutOfMemoryError e) {
-                        Platform.runLater(() -> takenBack(ticket, before, plain(e)));
+                        Platform.runLater(
+                                () -> {
+                                    takenBack(ticket, before, "Taken back.");
+                                    failed(ticket, e);
+                                });
                     }
                 });
     }
@@ -297,6 +313,7 @@ public final class Workspace implements AutoCloseable {
     }
 
     private long begin(String what) {
+        trouble.set("");
         step.set(what);
         progress.set(0);
         return newest.incrementAndGet();
@@ -313,6 +330,13 @@ public final class Workspace implements AutoCloseable {
             progress.set(-1);
             step.set("");
             say(why);
+        }
+    }
+
+    private void failed(long ticket, Throwable e) {
+        if (ticket == newest.get()) {
+            stopped(ticket, "");
+            complain(e);
         }
     }
 
@@ -358,6 +382,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Writes a file off the JavaFX thread and says how it went. */
     public void write(String success, Writing writing, Runnable whenDone) {
+        trouble.set("");
         this.writing.execute(
                 () -> {
                     try {
@@ -368,7 +393,7 @@ public final class Workspace implements AutoCloseable {
                                     whenDone.run();
                                 });
                     } catch (IOException | RuntimeException | OutOfMemoryError e) {
-                        Platform.runLater(() -> say(plain(e)));
+                        Platform.runLater(() -> complain(e));
                     }
                 });
     }

@@ -143,6 +143,30 @@ public final class NearestFeature {
         return nearest[index];
     }
 
+    /** All squared distances, as {@link #squaredDistance} gives them; a new array. */
+    public int[] squaredDistances() {
+        int[] squared = new int[nearest.length];
+        int height = nearest.length / width;
+        IntStream.range(0, height)
+                .parallel()
+                .forEach(
+                        y -> {
+                            for (int x = 0; x < width; x++) {
+                                int i = y * width + x;
+                                int other = nearest[i];
+                                if (other == NONE) {
+                                    squared[i] = Integer.MAX_VALUE;
+                                    continue;
+                                }
+                                int row = other / width;
+                                int dx = other - row * width - x;
+                                int dy = row - y;
+                                squared[i] = dx * dx + dy * dy;
+                            }
+                        });
+        return squared;
+    }
+
     /** Squared distance to the nearest feature in px, or {@code Integer.MAX_VALUE} without one. */
     public int squaredDistance(int index) {
         int other = nearest[index];

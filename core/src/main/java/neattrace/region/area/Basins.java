@@ -21,7 +21,7 @@ final class Basins {
     private static final int LEVELS_PER_PX = 4;
 
     private final InkMap map;
-    private final NearestFeature ink;
+    private final int[] squared;
     private final NeckRule rule;
     private final int width;
 
@@ -45,7 +45,7 @@ final class Basins {
 
     private Basins(InkMap map, NearestFeature ink, NeckRule rule) {
         this.map = map;
-        this.ink = ink;
+        this.squared = ink.squaredDistances();
         this.rule = rule;
         this.width = map.width();
         this.basinOf = new int[width * map.height()];
@@ -109,13 +109,11 @@ final class Basins {
     }
 
     private int level(int i) {
-        int squared = ink.squaredDistance(i);
-        return squared == Integer.MAX_VALUE ? 0 : (int) (LEVELS_PER_PX * Math.sqrt(squared));
+        return squared[i] == Integer.MAX_VALUE ? 0 : (int) (LEVELS_PER_PX * Math.sqrt(squared[i]));
     }
 
     private double distance(int i) {
-        int squared = ink.squaredDistance(i);
-        return squared == Integer.MAX_VALUE ? 1e6 : Math.sqrt(squared);
+        return squared[i] == Integer.MAX_VALUE ? 1e6 : Math.sqrt(squared[i]);
     }
 
     private void visit(int i) {

@@ -13,6 +13,7 @@ final class MailBoat {
         gull(pen, 99, 22, 0.8);
         gull(pen, 38, 18, 0.65);
         pen.at(78, 61, -9, 1, MailBoat::boat);
+        rays(pen);
         backWave(pen);
         bigWave(pen);
         frontWave(pen);
@@ -28,6 +29,16 @@ final class MailBoat {
         // Three drifting clouds cross the sun.
         cloud(pen, 32, 44, 1);
         cloud(pen, 92, 36, 1.15);
+    }
+
+    /** Light on the water side of the hull, and planks in shadow. */
+    private static void rays(Pen pen) {
+        for (int i = 0; i < 6; i++) {
+            pen.line(0.4, 98 + 2.1 * i, 80.6 - 1.5 * i, 99.6 + 1.9 * i, 76.4 - 1.6 * i);
+        }
+        for (int i = 0; i < 4; i++) {
+            pen.line(0.4, 60 + 3 * i, 79.4 + 0.2 * i, 58.6 + 3 * i, 81.6 + 0.1 * i);
+        }
     }
 
     private static void cloud(Pen pen, double x, double y, double scale) {
@@ -137,8 +148,8 @@ final class MailBoat {
 
     private static void backWave(Pen pen) {
         pen.shape(
-                1.0, 128, 92, 128, 92, 122, 84, 113, 82, 104, 86, 96, 90, 86, 86, 76, 78, 64, 80,
-                52, 88, 42, 92, 42, 92, 40, 112, 40, 112, 128, 112, 128, 112);
+                1.0, 124, 111, 124, 111, 127.4, 101, 124, 90, 113, 82, 104, 86, 96, 90, 86, 86, 76,
+                78, 64, 80, 52, 88, 42, 92, 42, 92, 40, 112, 40, 112);
         pen.line(0.6, 118, 90, 110, 88, 102, 93, 94, 96, 84, 92);
         pen.line(0.5, 82, 96, 74, 89, 66, 88, 58, 92);
         pen.line(0.5, 122, 99, 112, 96, 104, 101, 96, 103);
@@ -167,7 +178,12 @@ final class MailBoat {
         pen.line(0.5, 49.6, 53.6, 53, 58, 52.6, 63);
         pen.line(0.4, 44.6, 55.4, 46.6, 59, 46.4, 62.6);
         double[][] drops = {
-            {24.4, 46.4, 1.3}, {18.4, 50.6, 0.9}, {31, 41.4, 1.0}, {12.6, 57.6, 1.2}
+            {5.6, 74, 1.0},
+            {8.8, 64.6, 0.8},
+            {24.4, 46.4, 1.3},
+            {18.4, 50.6, 0.9},
+            {31, 41.4, 1.0},
+            {12.6, 57.6, 1.2}
         };
         for (double[] drop : drops) {
             pen.ellipse(0.5, drop[0], drop[1], drop[2], drop[2] * 1.15);

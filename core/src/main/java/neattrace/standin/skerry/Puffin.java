@@ -19,6 +19,7 @@ final class Puffin {
         cap(pen);
         letters(pen);
         bag(pen);
+        shine(pen);
         misses(pen);
     }
 
@@ -26,6 +27,12 @@ final class Puffin {
         pen.shape(
                 1.0, 8, 105, 12, 99, 12, 99, 22, 96, 34, 98, 34, 98, 48, 95, 64, 97, 64, 97, 78, 98,
                 90, 105, 90, 105, 74, 108.5, 50, 109.5, 26, 108.5);
+        tuft(pen, 16.4, 98.4);
+        tuft(pen, 72, 97.4);
+        tuft(pen, 80.4, 99.4);
+        pen.line(0.5, 4, 107.6, 7, 108.8, 12, 109.4);
+        pen.line(0.5, 84, 109.2, 90, 108.4, 96, 108.8);
+        pen.line(0.4, 88, 110.4, 92.4, 110, 97, 110.6);
         pen.line(0.6, 22, 96, 25, 101, 22, 106);
         pen.line(0.6, 64, 97, 67, 101, 64, 107.5);
         pen.line(0.5, 34, 98, 38, 103, 36, 107);
@@ -41,6 +48,22 @@ final class Puffin {
                     26 + 2.1 * i,
                     106.5);
         }
+    }
+
+    /** Thrift in the cracks of the rock. */
+    private static void tuft(Pen pen, double x, double y) {
+        pen.at(
+                x,
+                y,
+                0,
+                1,
+                p -> {
+                    p.line(0.4, -1.6, 0.4, -2, -2, -3.2, -3.6);
+                    p.line(0.4, 0, 0.2, 0, -3, 0.4, -5);
+                    p.line(0.4, 1.4, 0.4, 2, -1.6, 3.4, -2.6);
+                    p.ellipse(0.45, 0.4, -5.8, 1.2, 1.1);
+                    p.ellipse(0.4, -3.4, -4.2, 0.95, 0.9);
+                });
     }
 
     private static void foot(Pen pen) {
@@ -166,6 +189,29 @@ final class Puffin {
         for (int i = 0; i < 5; i++) {
             pen.line(0.36, 53.4 + 1.7 * i, 83.4 + 0.7 * i, 54.2 + 1.7 * i, 86, 56 + 1.7 * i, 88.4);
         }
+    }
+
+    /** Light along the black back and nape, scratched out of the ink, and stitches on the bag. */
+    private static void shine(Pen pen) {
+        double[][] back = {
+            {38.4, 24.4, 37.6, 29.4, 39.2, 35}, {40.8, 22, 39.8, 26.6, 40.4, 31},
+            {31.6, 47.4, 27.6, 54.6, 25.4, 62.4}, {33.8, 49.2, 30, 56, 28, 62.6},
+            {24.4, 66.6, 23.8, 72.4, 24.6, 78.4}, {51.6, 47.4, 55, 48.8, 58.8, 48.2}
+        };
+        for (double[] line : back) {
+            pen.scratch(0.62, line);
+        }
+        for (int i = 0; i < 7; i++) {
+            double x = 53 + 1.55 * i;
+            double y = 72.2 + 1.1 * i - 0.075 * i * i;
+            pen.line(0.34, x, y - 1.7, x + 0.9, y - 1.1);
+        }
+        for (int i = 0; i < 5; i++) {
+            pen.line(0.34, 40.6 + 2.6 * i, 48.2 + 2.9 * i, 41.7 + 2.6 * i, 49.4 + 2.9 * i);
+        }
+        // A glint on the cap's peak and on the beak.
+        pen.line(0.36, 64, 21.4, 64.6, 23.6, 64.6, 26);
+        pen.line(0.36, 83.4, 26.4, 84.8, 28.2, 85.4, 29.6);
     }
 
     private static void misses(Pen pen) {
