@@ -55,6 +55,7 @@ final class PromptBar extends HBox {
 
     private void hide() {
         telling = false;
+        getChildren().clear();
         setVisible(false);
         setManaged(false);
     }

@@ -21,7 +21,7 @@ final class Welcome extends VBox {
         super(14);
         getStyleClass().add("welcome");
         setAlignment(Pos.CENTER);
-        setMaxSize(560, USE_PREF_SIZE);
+        setMaxSize(700, USE_PREF_SIZE);
         Label title = new Label("Put a drawing on the table");
         title.getStyleClass().add("welcome-title");
         Label what = new Label("Drop a scan or a picture here: PNG, JPEG, TIFF, BMP or GIF.");

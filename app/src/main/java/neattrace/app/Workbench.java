@@ -186,7 +186,8 @@ final class Workbench extends BorderPane {
         table.setShowPoints(next == Station.LINE);
         showDab();
         Shown now = workspace.shownProperty().get();
-        content.setDisable(now == null);
+        content.setVisible(now != null);
+        content.setManaged(now != null);
         if (now != null) {
             panel().show(now);
         }
@@ -199,7 +200,8 @@ final class Workbench extends BorderPane {
     }
 
     private void shown(Shown before, Shown now) {
-        content.setDisable(now == null);
+        content.setVisible(now != null);
+        content.setManaged(now != null);
         if (now == null) {
             return;
         }

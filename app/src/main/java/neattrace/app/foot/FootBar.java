@@ -52,6 +52,7 @@ public final class FootBar extends HBox {
                 .addListener((property, before, at) -> show(table.shownProperty().get(), at));
         table.scaleBinding().addListener((property, before, scale) -> zoom(scale.doubleValue()));
         zoom(table.scaleBinding().get());
+        zoom.visibleProperty().bind(table.shownProperty().isNotNull());
     }
 
     private static Label label(String id, double width) {
