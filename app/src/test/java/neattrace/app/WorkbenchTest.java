@@ -348,6 +348,21 @@ class WorkbenchTest {
     }
 
     @Test
+    void whenAutosaveFailsThatIsSaid(FxRobot robot) throws Exception {
+        // A file where the folder should be: nothing can be made below it.
+        Path blocked = Files.writeString(folder.resolve("blocked"), "a file");
+        robot.interact(
+                () -> {
+                    workspace.close();
+                    workspace = new Workspace(Folders.below(blocked));
+                });
+        Path drawing = boxes("m.png", 300);
+        robot.interact(() -> workspace.open(drawing));
+        until(() -> workspace.troubleProperty().get().contains("save it yourself"));
+        assertThat(workspace.job().title()).isEqualTo("m");
+    }
+
+    @Test
     void whatACrashLeftIsOfferedAndComesBack(FxRobot robot) throws Exception {
         Path own = folder.resolve("own/autosave");
         Job job =

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import neattrace.progress.Progress;
 import neattrace.raster.Picture;
+import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
@@ -16,6 +17,9 @@ import picocli.CommandLine.Parameters;
 /** What a picture is good for. */
 @Command(name = "info", description = "Tells size, resolution and what is wrong with a picture.")
 final class InfoCommand implements Callable<Integer> {
+
+    /** The usual print resolution (common practice, no source). */
+    private static final double PRINT_PPI = 300;
 
     @Parameters(paramLabel = "IN", description = "PNG, JPEG, TIFF, BMP or GIF.")
     private Path input;
@@ -45,6 +49,15 @@ final class InfoCommand implements Callable<Integer> {
                 number(picture.resolution().ppi()),
                 picture.resolution().stated() ? "" : " (assumed)");
         say("ink", "%.1f %% of the sheet", 100.0 * reading.map().inkPixels() / pixels(picture));
+        if (picture.resolution().ppi() < PRINT_PPI) {
+            double mm = Resolution.MM_PER_INCH / PRINT_PPI;
+            say(
+                    "note",
+                    "Below the %.0f ppi that print wants: good for %.0f x %.0f mm at that.",
+                    PRINT_PPI,
+                    picture.width() * mm,
+                    picture.height() * mm);
+        }
         picture.notes().forEach(note -> say("note", "%s", note));
         reading.notes().forEach(note -> say("note", "%s", note));
         return ExitCode.DONE;

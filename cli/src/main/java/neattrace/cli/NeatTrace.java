@@ -5,6 +5,7 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.HelpCommand;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Model.OptionSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.ScopeType;
@@ -50,8 +51,10 @@ public final class NeatTrace implements Runnable {
                 new CommandLine(root)
                         .addSubcommand(new TraceCommand(reporter))
                         .addSubcommand(new FlatCommand(reporter))
-                        .addSubcommand(new InfoCommand(reporter))
-                        .addSubcommand(new HelpCommand());
+                        .addSubcommand(new InfoCommand(reporter));
+        addHelp(line);
+        line.getSubcommands().values().forEach(NeatTrace::addHelp);
+        line.addSubcommand(new HelpCommand());
         line.setOut(out);
         line.setErr(err);
         line.setParameterExceptionHandler(NeatTrace::badUsage);
@@ -62,6 +65,15 @@ public final class NeatTrace implements Runnable {
             reporter.warn("There is not enough memory for this. Try a smaller scan.");
             return ExitCode.UNREADABLE;
         }
+    }
+
+    private static void addHelp(CommandLine command) {
+        command.getCommandSpec()
+                .addOption(
+                        OptionSpec.builder("-h", "--help")
+                                .usageHelp(true)
+                                .description("Show this help.")
+                                .build());
     }
 
     private static int badUsage(ParameterException e, String[] arguments) {

@@ -265,6 +265,8 @@ class NeatTraceTest {
         assertThat(run("info", drawing).out())
                 .contains("254 x 127 px", "21.5 x 10.8 mm", "300 ppi")
                 .doesNotContain("assumed");
+        Files.write(drawing, rings(0, 0, 150));
+        assertThat(run("info", drawing).out()).contains("good for 22 x 11 mm");
         Files.write(drawing, rings(0, 0, 0));
         assertThat(run("info", drawing).out()).contains("(assumed)", "does not say");
         Files.write(drawing, new byte[0]);
@@ -275,6 +277,8 @@ class NeatTraceTest {
     void helpListsTheCommands() {
         assertThat(run("help").out()).contains("trace", "flat", "info", "neat-trace demo");
         assertThat(run("help", "flat").out()).contains("--rough");
+        assertThat(run("flat", "--help").out()).contains("--rough");
+        assertThat(run("--help").code()).isZero();
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import neattrace.job.Job;
 import neattrace.job.autosave.Autosave;
 
@@ -19,10 +20,17 @@ final class Keeper {
     private final AtomicReference<Job> waiting = new AtomicReference<>();
     private final ExecutorService thread;
     private final Path folder;
+    private final Consumer<IOException> whenFailed;
     private Autosave autosave;
 
-    Keeper(Path folder) {
+    /**
+     * A keeper.
+     *
+     * @param whenFailed told on the keeper's own thread why a job could not be kept
+     */
+    Keeper(Path folder, Consumer<IOException> whenFailed) {
         this.folder = folder;
+        this.whenFailed = whenFailed;
         this.thread =
                 Executors.newSingleThreadExecutor(
                         task -> {
@@ -50,6 +58,7 @@ final class Keeper {
             autosave.keep(job);
         } catch (IOException e) {
             LOG.log(Level.WARNING, "the job could not be autosaved", e);
+            whenFailed.accept(e);
         }
     }
 
@@ -63,12 +72,16 @@ final class Keeper {
         }
     }
 
+    /** Removes a job left behind, once what was handed to {@link #keep} before is safe. */
     void discard(Path kept) {
-        try {
-            Autosave.discard(kept);
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "an autosaved job could not be removed", e);
-        }
+        thread.execute(
+                () -> {
+                    try {
+                        Autosave.discard(kept);
+                    } catch (IOException e) {
+                        LOG.log(Level.WARNING, "an autosaved job could not be removed", e);
+                    }
+                });
     }
 
     void close() {

@@ -61,7 +61,8 @@ public final class Workspace implements AutoCloseable {
     /** A workspace without a job, keeping what is its own in {@code folders}. */
     public Workspace(Folders folders) {
         this.folders = folders;
-        this.keeper = new Keeper(folders.autosave());
+        this.keeper =
+                new Keeper(folders.autosave(), e -> Platform.runLater(() -> complain(notKept(e))));
         history.addListener(property -> unsaved.set(isUnsaved()));
     }
 
@@ -103,6 +104,11 @@ public final class Workspace implements AutoCloseable {
         String text = plain(e);
         say(text);
         trouble.set(text);
+    }
+
+    private static IOException notKept(IOException e) {
+        return new IOException(
+                "The job is not being kept safe while you work; save it yourself. " + plain(e), e);
     }
 
     /** What is being done right now. */

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -28,7 +29,7 @@ public final class PressProfile {
     private static final int GRID = 6;
 
     /** Builds the search starts from, and its first step in percent. */
-    private static final int STARTS = 6;
+    private static final int STARTS = 12;
 
     private static final int FIRST_STEP = 8;
     private static final int[][] MOVES = moves();
@@ -127,21 +128,15 @@ public final class PressProfile {
         return best;
     }
 
-    /** One ink more or less, and one ink more for another less: grey balance moves that way. */
+    /** Every move that changes one ink or two by one step: 8 single ones and 24 in pairs. */
     private static int[][] moves() {
         List<int[]> moves = new ArrayList<>();
-        for (int i = 0; i < 4; i++) {
-            for (int j = 0; j < 4; j++) {
-                int[] move = new int[4];
-                move[i] = 1;
-                if (j != i) {
-                    move[j] = -1;
-                }
+        for (int code = 0; code < 81; code++) {
+            int[] move = {code % 3 - 1, code / 3 % 3 - 1, code / 9 % 3 - 1, code / 27 - 1};
+            long changed = Arrays.stream(move).filter(by -> by != 0).count();
+            if (changed == 1 || changed == 2) {
                 moves.add(move);
             }
-            int[] less = new int[4];
-            less[i] = -1;
-            moves.add(less);
         }
         return moves.toArray(int[][]::new);
     }

@@ -72,7 +72,7 @@ class PressProfileTest {
     }
 
     /** What a press can print comes back as a build that looks the same. */
-    @Property(tries = 25)
+    @Property(tries = 150)
     void printableColoursComeBack(
             @ForAll @IntRange(max = 90) int c,
             @ForAll @IntRange(max = 90) int m,
