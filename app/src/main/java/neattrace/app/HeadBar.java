@@ -21,6 +21,9 @@ import neattrace.standin.skerry.SkerryMail;
 /** The upper edge of the window: whose it is, the route, and what concerns the whole job. */
 final class HeadBar extends HBox {
 
+    /** Narrower windows do without the stations' marks. */
+    private static final double ROOMY_WIDTH = 1200;
+
     private final Workspace workspace;
     private final Workbench workbench;
     private final Label drawingName = new Label();
@@ -43,6 +46,7 @@ final class HeadBar extends HBox {
         names.setPrefWidth(190);
         names.setMinWidth(130);
         HBox.setHgrow(route, Priority.ALWAYS);
+        route.roomyProperty().bind(widthProperty().greaterThan(ROOMY_WIDTH));
         getChildren().addAll(names, route, actions());
         workspace.historyProperty().addListener(property -> show());
         workspace.unsavedProperty().addListener(property -> show());
@@ -61,6 +65,7 @@ final class HeadBar extends HBox {
         keys.setOnAction(event -> workbench.toggleKeys());
         HBox actions = new HBox(2, open, save, undo, redo, keys);
         actions.setAlignment(Pos.CENTER_RIGHT);
+        actions.setMinWidth(USE_PREF_SIZE);
         return actions;
     }
 

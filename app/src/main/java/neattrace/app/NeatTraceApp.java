@@ -3,7 +3,9 @@ package neattrace.app;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.application.Application;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
@@ -39,7 +41,12 @@ public final class NeatTraceApp extends Application {
     static Workbench show(Stage stage, Workspace workspace) {
         Theme.install();
         Workbench workbench = new Workbench(workspace);
-        Scene scene = new Scene(workbench, WIDTH, HEIGHT);
+        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+        Scene scene =
+                new Scene(
+                        workbench,
+                        Math.min(WIDTH, screen.getWidth()),
+                        Math.min(HEIGHT, screen.getHeight()));
         Theme.dress(scene);
         workbench.listenTo(scene);
         stage.setTitle("Neat Trace");

@@ -5,6 +5,8 @@ import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -24,6 +26,7 @@ public final class RouteBar extends HBox {
 
     private final Map<Station, ToggleButton> stops = new EnumMap<>(Station.class);
     private final Map<Station, Label> states = new EnumMap<>(Station.class);
+    private final BooleanProperty roomy = new SimpleBooleanProperty(true);
     private final Set<Station> visited = EnumSet.noneOf(Station.class);
 
     /** A route that calls {@code go} when a stop is chosen. */
@@ -46,6 +49,8 @@ public final class RouteBar extends HBox {
         SVGPath mark = new SVGPath();
         mark.setContent(station.mark());
         mark.getStyleClass().add("mark");
+        mark.visibleProperty().bind(roomy);
+        mark.managedProperty().bind(roomy);
         Label title = new Label(station.title());
         title.getStyleClass().add("stop-title");
         Label state = new Label("untouched");
@@ -56,6 +61,7 @@ public final class RouteBar extends HBox {
         content.setAlignment(Pos.CENTER_LEFT);
         ToggleButton stop = new ToggleButton();
         stop.setGraphic(content);
+        stop.setMinWidth(USE_PREF_SIZE);
         stop.setToggleGroup(group);
         stop.setId("stop-" + station.name().toLowerCase(java.util.Locale.ROOT));
         stop.getStyleClass().add("stop");
@@ -67,6 +73,11 @@ public final class RouteBar extends HBox {
                 });
         stops.put(station, stop);
         return stop;
+    }
+
+    /** Whether there is room for the stations' marks beside their names. */
+    public BooleanProperty roomyProperty() {
+        return roomy;
     }
 
     /** Shows that a station is the one being worked at. */
