@@ -107,7 +107,7 @@ final class TraceCommand implements Callable<Integer> {
         reporter.detail(input.toString());
         Source source = new Source(input.getFileName().toString(), PictureReader.bytes(input));
         Job job = Job.of(source);
-        Drawing drawing = Pipeline.run(ppi > 0 ? job.withPpi(ppi) : job, null, reporter.progress());
+        Drawing drawing = Pipeline.lines(ppi > 0 ? job.withPpi(ppi) : job, reporter.progress());
         drawing.picture().notes().forEach(note -> reporter.detail("  " + note));
         Pipeline.emptiness(drawing).ifPresent(what -> reporter.warn(input + ": " + what));
         Artwork art = Artwork.of(drawing, press);

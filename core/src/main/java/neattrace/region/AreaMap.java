@@ -9,7 +9,7 @@ import neattrace.geom.Point;
  * meet beneath the middle of the lines.
  *
  * @param labels the area's label for each pixel, handed over and not to be written to; -1
- *     everywhere on a sheet without paper
+ *     everywhere on a sheet without paper; empty if there are no areas
  * @param areas all areas, each at the index of its label
  * @param gaps all narrow openings, widest first
  */
@@ -20,11 +20,16 @@ public record AreaMap(int width, int height, int[] labels, List<Area> areas, Lis
         gaps = List.copyOf(gaps);
     }
 
+    /** A sheet on which no areas were looked for. */
+    public static AreaMap none(int width, int height) {
+        return new AreaMap(width, height, new int[0], List.of(), List.of());
+    }
+
     /** The area at a place in source px, also on a line; empty outside the sheet. */
     public Optional<Area> at(Point place) {
         int x = (int) Math.floor(place.x());
         int y = (int) Math.floor(place.y());
-        if (x < 0 || y < 0 || x >= width || y >= height) {
+        if (areas.isEmpty() || x < 0 || y < 0 || x >= width || y >= height) {
             return Optional.empty();
         }
         int label = labels[y * width + x];

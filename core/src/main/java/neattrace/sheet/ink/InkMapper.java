@@ -135,7 +135,8 @@ public final class InkMapper {
                 }
             }
         }
-        return quantile(differences, 0, 255, 0.5);
+        boolean anyPaper = Arrays.stream(differences).anyMatch(count -> count > 0);
+        return anyPaper ? quantile(differences, 0, 255, 0.5) : 0;
     }
 
     /** Takes away ink specks, and pinholes of bare paper within the ink, below an area in px2. */

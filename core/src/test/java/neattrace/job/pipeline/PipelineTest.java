@@ -116,6 +116,35 @@ class PipelineTest {
     }
 
     @Test
+    void linesAloneAreTheSameLines() throws IOException {
+        Drawing lines = Pipeline.lines(Jobs.coloured(), Progress.SILENT);
+        assertThat(lines.areas().areas()).isEmpty();
+        assertThat(lines.layers()).isEmpty();
+        assertThat(lines.areaAt(new Point(10, 10))).isEmpty();
+        assertThat(lines.tracing().segments())
+                .isEqualTo(run(Jobs.coloured(), null).tracing().segments());
+    }
+
+    /** 500,000 stretches of paper of one pixel each: traced, but no areas are made of them. */
+    @Test
+    void aOnePixelCheckerboardIsNoDrawing() throws IOException {
+        byte[] samples = new byte[1000 * 1000];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = (i % 1000 + i / 1000) % 2 == 0 ? 0 : (byte) 255;
+        }
+        Job job =
+                Job.of(
+                        new Source(
+                                "board.png",
+                                Pictures.png(
+                                        new neattrace.raster.GreySheet(1000, 1000, samples), 300)));
+        Drawing drawing = run(job, null);
+        assertThat(drawing.lines()).hasSize(1);
+        assertThat(drawing.tracing().holes()).isGreaterThan(490_000);
+        assertThat(drawing.areas().areas()).isEmpty();
+    }
+
+    @Test
     void progressGrowsAndEndsReady() throws IOException {
         List<Double> shares = new ArrayList<>();
         List<String> steps = new ArrayList<>();

@@ -121,6 +121,19 @@ class InkMapperTest {
         }
     }
 
+    /** No two paper pixels side by side: nothing to measure grain by, so nothing is dropped. */
+    @Test
+    void aOnePixelCheckerboardKeepsItsHoles() {
+        byte[] samples = new byte[64 * 64];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = (i % 64 + i / 64) % 2 == 0 ? 0 : (byte) 255;
+        }
+        InkReading reading = read(new GreySheet(64, 64, samples), SheetRecipe.automatic());
+        assertThat(reading.noise()).isZero();
+        assertThat(reading.specksDropped()).isZero();
+        assertThat(reading.map().inkPixels()).isEqualTo(2048);
+    }
+
     @Test
     void aSheetOfOneToneHasNoInkAndSaysSo() {
         for (int tone : new int[] {255, 200, 128}) {

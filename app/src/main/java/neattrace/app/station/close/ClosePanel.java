@@ -19,6 +19,7 @@ import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.Job;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
 
@@ -91,6 +92,17 @@ public final class ClosePanel implements Panel {
     @Override
     public List<Finding> findings(Shown shown) {
         List<Finding> findings = new ArrayList<>();
+        if (shown.drawing().areas().areas().isEmpty() && !shown.drawing().lines().isEmpty()) {
+            findings.add(
+                    Finding.general(
+                            "No areas were made",
+                            String.format(
+                                    Locale.ROOT,
+                                    "Either the whole sheet is ink, or it has more than %,d"
+                                            + " stretches of paper: that is noise, not a drawing."
+                                            + " Specks and the ink threshold are set at Sheet.",
+                                    Pipeline.MOST_AREAS)));
+        }
         List<Gap> closed = closedUnasked(shown);
         if (closed.size() > 1) {
             findings.add(allClosed(shown, closed));
