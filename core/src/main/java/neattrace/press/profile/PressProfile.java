@@ -29,7 +29,7 @@ public final class PressProfile {
     private static final int GRID = 6;
 
     /** Builds the search starts from, and its first step in percent. */
-    private static final int STARTS = 12;
+    private static final int STARTS = 6;
 
     private static final int FIRST_STEP = 8;
     private static final int[][] MOVES = moves();
@@ -88,6 +88,29 @@ public final class PressProfile {
                 bestCost = cost;
             }
         }
+        return polished(best, bestCost, target);
+    }
+
+    /**
+     * The best build within two percent of each ink, again and again until none is better: near
+     * white, previews of whole percents are too coarse for single moves to find their way.
+     */
+    private Cmyk polished(Cmyk build, double cost, Lab target) {
+        Cmyk best = build;
+        double bestCost = cost;
+        Cmyk centre;
+        do {
+            centre = best;
+            for (int code = 0; code < 625; code++) {
+                int[] move = {code % 5 - 2, code / 5 % 5 - 2, code / 25 % 5 - 2, code / 125 - 2};
+                Cmyk tried = moved(centre, move, 1);
+                double triedCost = cost(tried, target);
+                if (triedCost < bestCost - 1e-9) {
+                    best = tried;
+                    bestCost = triedCost;
+                }
+            }
+        } while (!best.equals(centre));
         return best;
     }
 
