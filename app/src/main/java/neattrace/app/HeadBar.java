@@ -111,6 +111,7 @@ final class HeadBar extends HBox {
         drawingName.setText(
                 history == null
                         ? "No drawing yet"
-                        : history.job().title() + (workspace.isUnsaved() ? ", not saved" : ""));
+                        : history.job().title()
+                                + (workspace.unsavedProperty().get() ? ", not saved" : ""));
     }
 }

@@ -28,13 +28,12 @@ public final class NeatTraceApp extends Application {
         workspace = new Workspace(Folders.usual());
         workbench = show(stage, workspace);
         List<String> arguments = getParameters().getUnnamed();
-        if (arguments.isEmpty()) {
-            workbench.offerWhatWasLeft();
-        } else if (arguments.get(0).equals("demo")) {
+        if (!arguments.isEmpty() && arguments.get(0).equals("demo")) {
             workbench.openDemo(SkerryMail.PUFFIN);
-        } else {
+        } else if (!arguments.isEmpty()) {
             workspace.open(Path.of(arguments.get(0)));
         }
+        workbench.offerWhatWasLeft();
     }
 
     /** Shows a workspace in a window. */

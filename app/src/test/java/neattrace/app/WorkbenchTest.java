@@ -193,6 +193,17 @@ class WorkbenchTest {
         open(robot, file);
         assertThat(workspace.job()).usingRecursiveComparison().isEqualTo(saved);
         assertThat(swatchAt(place)).isEqualTo("Slate blue");
+        assertThat(drawingName(robot)).isEqualTo("Puffin with a mailbag");
+        robot.push(KeyCode.P);
+        robot.clickOn("#black-rule");
+        settled();
+        assertThat(drawingName(robot)).isEqualTo("Puffin with a mailbag, not saved");
+        robot.interact(() -> workspace.save(file, () -> {}));
+        until(() -> drawingName(robot).equals("Puffin with a mailbag"));
+    }
+
+    private static String drawingName(FxRobot robot) {
+        return robot.lookup(".drawing-name").queryAs(Label.class).getText();
     }
 
     private String swatchAt(Point mm) {

@@ -26,12 +26,12 @@ public final class PressProfile {
     private static final String BUNDLED =
             "/org/apache/pdfbox/resources/icc/CGATS001Compat-v2-micro.icc";
 
-    private static final int GRID = 6;
+    private static final int GRID = 11;
 
     /** Builds the search starts from, and its first step in percent. */
-    private static final int STARTS = 6;
+    private static final int STARTS = 12;
 
-    private static final int FIRST_STEP = 8;
+    private static final int FIRST_STEP = 4;
     private static final int[][] MOVES = moves();
 
     private final byte[] bytes;
