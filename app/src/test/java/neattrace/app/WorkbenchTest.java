@@ -330,6 +330,15 @@ class WorkbenchTest {
         until(() -> message(robot).contains("bad.ntjob"));
         assertThat(workspace.job()).isSameAs(before);
         assertThat(workspace.progressProperty().get()).isNegative();
+        // A change made just before is not lost with the file that could not be opened.
+        robot.interact(
+                () -> {
+                    workspace.change("Title", job -> job.withTitle("Kept"));
+                    workspace.open(bad);
+                });
+        until(() -> message(robot).contains("bad.png"));
+        settled();
+        assertThat(drawing().job().title()).isEqualTo("Kept");
     }
 
     @Test
@@ -356,6 +365,32 @@ class WorkbenchTest {
         assertThat(workspace.job()).isEqualTo(before);
         assertThat(message(robot)).startsWith("Stopped");
         settled();
+    }
+
+    @Test
+    void stoppingGoesBackToWhatIsOnTheTable(FxRobot robot) throws Exception {
+        open(robot, boxes("n.png", 300));
+        robot.interact(() -> workspace.change("Title", job -> job.withTitle("First")));
+        settled();
+        // Several changes in a row, none of them computed yet.
+        robot.interact(
+                () -> {
+                    workspace.change("Closeness", job -> job.withMaxErrorPx(0.07));
+                    workspace.change("Closeness", job -> job.withMaxErrorPx(0.08));
+                    workspace.cancel();
+                });
+        assertThat(workspace.job()).isEqualTo(drawing().job());
+        assertThat(workspace.job().title()).isEqualTo("First");
+        // A stopped undo leaves the change, not a change more undone.
+        robot.interact(
+                () -> {
+                    workspace.undo();
+                    workspace.cancel();
+                });
+        assertThat(workspace.job().title()).isEqualTo("First");
+        robot.interact(workspace::undo);
+        settled();
+        assertThat(workspace.job().title()).isEqualTo("n");
     }
 
     @Test

@@ -4,16 +4,13 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyDoubleProperty;
-import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -44,19 +41,22 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper("");
-    private final ReadOnlyStringWrapper step = new ReadOnlyStringWrapper("");
-
-    /** Share of the running work that is done, or -1 when nothing runs. */
-    private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(-1);
-
     private final PressProfile press = PressProfile.bundled();
-    private final ExecutorService computing = worker("computing");
-    private final ExecutorService writing = worker("writing");
-    private final AtomicLong newest = new AtomicLong();
+    private final Running running = new Running();
+    private final ExecutorService writing =
+            Executors.newSingleThreadExecutor(
+                    task -> {
+                        Thread thread = new Thread(task, "writing");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
     private final Folders folders;
     private final Keeper keeper;
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
     private Job saved;
+
+    /** The history as it stood when the shown drawing was computed. */
+    private History settled;
 
     /** A workspace without a job, keeping what is its own in {@code folders}. */
     public Workspace(Folders folders) {
@@ -64,15 +64,6 @@ public final class Workspace implements AutoCloseable {
         this.keeper =
                 new Keeper(folders.autosave(), e -> Platform.runLater(() -> complain(notKept(e))));
         history.addListener(property -> unsaved.set(isUnsaved()));
-    }
-
-    private static ExecutorService worker(String name) {
-        return Executors.newSingleThreadExecutor(
-                task -> {
-                    Thread thread = new Thread(task, name);
-                    thread.setDaemon(true);
-                    return thread;
-                });
     }
 
     /** The job with its past and future; null before anything is open. */
@@ -113,12 +104,12 @@ public final class Workspace implements AutoCloseable {
 
     /** What is being done right now. */
     public ReadOnlyStringProperty stepProperty() {
-        return step.getReadOnlyProperty();
+        return running.stepProperty();
     }
 
     /** Share of the running work that is done, or -1 when nothing runs. */
     public ReadOnlyDoubleProperty progressProperty() {
-        return progress.getReadOnlyProperty();
+        return running.progressProperty();
     }
 
     /** How inks look. */
@@ -188,31 +179,29 @@ public final class Workspace implements AutoCloseable {
     }
 
     private void load(String what, Callable<Job> maker, Path jobFile, Runnable whenOpen) {
-        long ticket = begin(what);
-        computing.execute(
-                () -> {
-                    try {
-                        Job job = maker.call();
-                        Shown result = compute(job, null, ticket);
-                        Platform.runLater(
-                                () -> {
-                                    if (ticket != newest.get()) {
-                                        return;
-                                    }
-                                    file.set(jobFile);
-                                    history.set(History.of(job));
-                                    keepSaved(jobFile == null ? null : job);
-                                    finish(result);
-                                    keeper.keep(job);
-                                    whenOpen.run();
-                                    welcome(result);
-                                });
-                    } catch (CancellationException e) {
-                        Platform.runLater(() -> stopped(ticket, "Stopped; nothing was changed."));
-                    } catch (Exception | OutOfMemoryError e) {
-                        Platform.runLater(() -> failed(ticket, e));
-                    }
-                });
+        trouble.set("");
+        running.start(
+                what,
+                progress -> compute(maker.call(), null, progress),
+                result -> {
+                    Job job = result.drawing().job();
+                    file.set(jobFile);
+                    history.set(History.of(job));
+                    keepSaved(jobFile == null ? null : job);
+                    settle(result);
+                    keeper.keep(job);
+                    whenOpen.run();
+                    welcome(result);
+                },
+                this::notOpened);
+    }
+
+    /** The job that was open stays; a change that the opening made void is computed after all. */
+    private void notOpened(Throwable e) {
+        if (history.get() != settled) {
+            computeAgain();
+        }
+        complain(e);
     }
 
     private void welcome(Shown result) {
@@ -254,47 +243,44 @@ public final class Workspace implements AutoCloseable {
     }
 
     private void to(History next) {
-        History before = history.get();
-        if (next == before) {
+        if (next == history.get()) {
             return;
         }
+        trouble.set("");
         history.set(next);
         keeper.keep(next.job());
+        computeAgain();
+    }
+
+    private void computeAgain() {
+        Job job = job();
         Shown base = shown.get();
-        long ticket = begin("Working");
-        computing.execute(
-                () -> {
-                    try {
-                        Shown result = compute(next.job(), base, ticket);
-                        Platform.runLater(
-                                () -> {
-                                    if (ticket == newest.get()) {
-                                        finish(result);
-                                    }
-                                });
-                    } catch (CancellationException e) {
-                        Platform.runLater(() -> takenBack(ticket, before, "Stopped; taken back."));
-                    } catch (Exception | OutOfMemoryError e) {
-                        Platform.runLater(
-                                () -> {
-                                    takenBack(ticket, before, "Taken back.");
-                                    failed(ticket, e);
-                                });
-                    }
+        running.start(
+                "Working",
+                progress -> compute(job, base, progress),
+                this::settle,
+                e -> {
+                    takeBack();
+                    complain(e);
                 });
     }
 
-    private void takenBack(long ticket, History before, String why) {
-        if (ticket == newest.get()) {
-            history.set(before);
-            keeper.keep(before.job());
-        }
-        stopped(ticket, why);
+    private void settle(Shown result) {
+        settled = history.get();
+        shown.set(result);
     }
 
-    private Shown compute(Job job, Shown base, long ticket) throws IOException {
+    /** Back to the job whose drawing is on the table, however many changes came since. */
+    private void takeBack() {
+        if (settled != null && history.get() != settled) {
+            history.set(settled);
+            keeper.keep(settled.job());
+        }
+    }
+
+    private Shown compute(Job job, Shown base, Progress progress) throws IOException {
         Drawing before = base == null ? null : base.drawing();
-        Drawing drawing = Pipeline.run(job, before, listener(ticket));
+        Drawing drawing = Pipeline.run(job, before, progress);
         ScanPyramid scan =
                 before != null && before.picture() == drawing.picture()
                         ? base.scan()
@@ -303,63 +289,12 @@ public final class Workspace implements AutoCloseable {
         return new Shown(drawing, art, new ArtworkPainter(art), scan);
     }
 
-    private Progress listener(long ticket) {
-        return (what, share) -> {
-            if (Thread.currentThread().isInterrupted() || ticket < newest.get()) {
-                throw new CancellationException();
-            }
-            Platform.runLater(
-                    () -> {
-                        if (ticket == newest.get() && progress.get() >= 0) {
-                            step.set(what);
-                            progress.set(share);
-                        }
-                    });
-        };
-    }
-
-    private long begin(String what) {
-        trouble.set("");
-        step.set(what);
-        progress.set(0);
-        return newest.incrementAndGet();
-    }
-
-    private void finish(Shown result) {
-        shown.set(result);
-        progress.set(-1);
-        step.set("");
-    }
-
-    private void stopped(long ticket, String why) {
-        if (ticket == newest.get()) {
-            progress.set(-1);
-            step.set("");
-            say(why);
-        }
-    }
-
-    private void failed(long ticket, Throwable e) {
-        if (ticket == newest.get()) {
-            stopped(ticket, "");
-            complain(e);
-        }
-    }
-
-    /** Stops the running work and takes back the change that started it. */
+    /** Stops the running work and takes back whatever it was to show. */
     public void cancel() {
-        if (progress.get() < 0) {
-            return;
+        if (running.stop()) {
+            takeBack();
+            say("Stopped; what is on the table is as it was.");
         }
-        newest.incrementAndGet();
-        progress.set(-1);
-        step.set("");
-        Shown now = shown.get();
-        if (now != null && history.get() != null && !now.drawing().job().equals(job())) {
-            history.set(history.get().undone());
-            keeper.keep(job());
-        }
-        say("Stopped; the last change was taken back.");
     }
 
     /** Saves the job; {@code whenDone} runs after success. */
@@ -414,8 +349,7 @@ public final class Workspace implements AutoCloseable {
     /** Ends in good order: nothing is left to be offered back. */
     @Override
     public void close() {
-        newest.incrementAndGet();
-        computing.shutdownNow();
+        running.close();
         writing.shutdown();
         keeper.close();
     }
