@@ -18,10 +18,13 @@ import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
+import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
+import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
+import neattrace.region.Join;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -78,38 +81,31 @@ final class FlatCommand implements Callable<Integer> {
         Source source = new Source(String.valueOf(input.getFileName()), PictureReader.bytes(input));
         Picture colours = PictureReader.read(rough);
         Job plain = Job.of(source);
-        Drawing lines =
-                Pipeline.run(ppi > 0 ? plain.withPpi(ppi) : plain, null, reporter.progress());
+        Traced lines =
+                Pipeline.trace(ppi > 0 ? plain.withPpi(ppi) : plain, null, reporter.progress());
         Optional<String> misfit =
                 RoughColours.misfit(colours, lines.picture().width(), lines.picture().height());
         if (misfit.isPresent()) {
             throw new PictureException(misfit.get());
         }
-        Pipeline.emptiness(lines).ifPresent(what -> reporter.warn(input + ": " + what));
-        Job closed =
-                lines.job()
-                        .withClose(
-                                lines.job()
-                                        .close()
-                                        .withJoins(
-                                                RoughJoins.find(
-                                                        lines.reading().map(),
-                                                        colours,
-                                                        lines.resolution().mmPerPx(),
-                                                        reporter.progress())));
-        Drawing areas = Pipeline.run(closed, lines, reporter.progress());
-        RoughColours.Result result =
-                RoughColours.read(
-                        areas.areas(),
-                        areas.reading().map(),
-                        colours,
-                        areas.resolution().mmPerPx(),
-                        press);
-        Job coloured = areas.job().withSwatches(result.swatches()).withFills(result.fills());
-        Drawing drawing = Pipeline.run(coloured, areas, reporter.progress());
+        lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
+        Drawing drawing = coloured(lines, colours, press);
         write(Artwork.of(drawing, press), drawing.resolution().ppi());
         report(drawing, press);
         return ExitCode.DONE;
+    }
+
+    private Drawing coloured(Traced lines, Picture rough, PressProfile press)
+            throws PictureException {
+        InkMap ink = lines.reading().map();
+        double mmPerPx = lines.resolution().mmPerPx();
+        List<Join> joins = RoughJoins.find(ink, rough, mmPerPx, reporter.progress());
+        Job closed = lines.job().withClose(lines.job().close().withJoins(joins));
+        Traced same = Pipeline.trace(closed, lines, reporter.progress());
+        Drawing bare = Pipeline.colour(same, null, reporter.progress());
+        RoughColours.Result result = RoughColours.read(bare.areas(), ink, rough, mmPerPx, press);
+        Job coloured = closed.withSwatches(result.swatches()).withFills(result.fills());
+        return Pipeline.run(coloured, bare, reporter.progress());
     }
 
     private void write(Artwork art, double sourcePpi) throws IOException {

@@ -13,8 +13,8 @@ import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.job.Job;
 import neattrace.job.Source;
-import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
+import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
 import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
@@ -107,10 +107,10 @@ final class TraceCommand implements Callable<Integer> {
         reporter.detail(input.toString());
         Source source = new Source(input.getFileName().toString(), PictureReader.bytes(input));
         Job job = Job.of(source);
-        Drawing drawing = Pipeline.lines(ppi > 0 ? job.withPpi(ppi) : job, reporter.progress());
-        drawing.picture().notes().forEach(note -> reporter.detail("  " + note));
-        Pipeline.emptiness(drawing).ifPresent(what -> reporter.warn(input + ": " + what));
-        Artwork art = Artwork.of(drawing, press);
+        Traced traced = Pipeline.trace(ppi > 0 ? job.withPpi(ppi) : job, null, reporter.progress());
+        traced.picture().notes().forEach(note -> reporter.detail("  " + note));
+        traced.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
+        Artwork art = Artwork.of(traced, press);
         if (folder != null) {
             Files.createDirectories(folder);
         }

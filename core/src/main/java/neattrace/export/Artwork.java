@@ -5,6 +5,7 @@ import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Traced;
 import neattrace.press.BlackRule;
 import neattrace.press.colour.Rgb;
 import neattrace.press.profile.PressProfile;
@@ -39,13 +40,22 @@ public record Artwork(
 
     /** The art of a computed drawing. */
     public static Artwork of(Drawing drawing, PressProfile press) {
+        return of(drawing.traced(), drawing.layers(), press);
+    }
+
+    /** The art of lines alone. */
+    public static Artwork of(Traced traced, PressProfile press) {
+        return of(traced, List.of(), press);
+    }
+
+    private static Artwork of(Traced traced, List<FlatLayer> layers, PressProfile press) {
         return new Artwork(
-                drawing.job().title(),
-                drawing.widthMm(),
-                drawing.heightMm(),
-                drawing.layers(),
-                drawing.lines(),
-                drawing.job().black(),
+                traced.job().title(),
+                traced.widthMm(),
+                traced.heightMm(),
+                layers,
+                traced.lines(),
+                traced.job().black(),
                 press);
     }
 

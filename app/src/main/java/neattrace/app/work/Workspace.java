@@ -206,7 +206,9 @@ public final class Workspace implements AutoCloseable {
 
     private void welcome(Shown result) {
         say(
-                Pipeline.emptiness(result.drawing())
+                result.drawing()
+                        .traced()
+                        .emptiness()
                         .orElse(
                                 result.drawing().lines().size()
                                         + " pieces of ink, "

@@ -1,5 +1,6 @@
 package neattrace.job.pipeline;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import neattrace.flat.layer.Attachment;
@@ -18,65 +19,85 @@ import org.locationtech.jts.geom.MultiPolygon;
 /**
  * All that is computed from a job.
  *
- * @param job what it was computed from
- * @param picture the source, decoded
- * @param resolution as set by the user, else as the file says
- * @param reading the ink map and its measures
- * @param tracing outlines in source px
- * @param lines outlines in mm
+ * @param traced the lines
  * @param areas the areas, source px
  * @param areaOutlines their outlines in source px, by label
  * @param attachment which area has which swatch
  * @param layers united flats, mm
  */
 public record Drawing(
-        Job job,
-        Picture picture,
-        Resolution resolution,
-        InkReading reading,
-        Tracing tracing,
-        List<Outline> lines,
+        Traced traced,
         AreaMap areas,
         List<MultiPolygon> areaOutlines,
         Attachment attachment,
         List<FlatLayer> layers) {
 
+    /** What it was computed from. */
+    public Job job() {
+        return traced.job();
+    }
+
+    /** The source, decoded. */
+    public Picture picture() {
+        return traced.picture();
+    }
+
+    /** As set by the user, else as the file says. */
+    public Resolution resolution() {
+        return traced.resolution();
+    }
+
+    /** The ink map and its measures. */
+    public InkReading reading() {
+        return traced.reading();
+    }
+
+    /** Outlines in source px. */
+    public Tracing tracing() {
+        return traced.tracing();
+    }
+
+    /** Outlines in mm. */
+    public List<Outline> lines() {
+        return traced.lines();
+    }
+
     /** Width of the page, mm. */
     public double widthMm() {
-        return picture.width() * resolution.mmPerPx();
+        return traced.widthMm();
     }
 
     /** Height of the page, mm. */
     public double heightMm() {
-        return picture.height() * resolution.mmPerPx();
+        return traced.heightMm();
     }
 
     /** The area at a place in mm, also on a line. */
     public Optional<Area> areaAt(Point mm) {
-        return areas.at(mm.times(resolution.pxPerMm()));
+        return areas.at(mm.times(resolution().pxPerMm()));
     }
 
     /** Whether there is ink at a place in mm. */
     public boolean inkAt(Point mm) {
-        Point px = mm.times(resolution.pxPerMm());
-        return reading.map().isInk((int) Math.floor(px.x()), (int) Math.floor(px.y()));
+        Point px = mm.times(resolution().pxPerMm());
+        return reading().map().isInk((int) Math.floor(px.x()), (int) Math.floor(px.y()));
     }
 
     /** Free paper of an area, mm2. */
     public double squareMm(Area area) {
-        return area.pixels() * resolution.mmPerPx() * resolution.mmPerPx();
+        return area.pixels() * resolution().mmPerPx() * resolution().mmPerPx();
     }
 
     /** Where an area's anchor lies, mm. */
     public Point anchorMm(Area area) {
-        return area.anchor().times(resolution.mmPerPx());
+        return area.anchor().times(resolution().mmPerPx());
     }
 
     /** Enclosed areas that have no colour, smallest first: they are the ones that are missed. */
     public List<Area> emptyAreas() {
         return areas.enclosed().stream()
                 .filter(area -> !attachment.swatchOf().containsKey(area.label()))
-                .sorted(java.util.Comparator.comparingLong(Area::pixels))
+                .sorted(Comparator.comparingLong(Area::pixels))
                 .toList();
     }
 }

@@ -1,13 +1,13 @@
 package neattrace.job.pipeline;
 
 import java.util.List;
-import java.util.Optional;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.layer.LayerBuilder;
 import neattrace.geom.Outline;
 import neattrace.job.Job;
 import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureException;
@@ -30,15 +30,6 @@ public final class Pipeline {
     private Pipeline() {}
 
     /**
-     * Computes the lines of a job alone, in about half the time; no areas are looked for.
-     *
-     * @throws PictureException if the source cannot be read
-     */
-    public static Drawing lines(Job job, Progress progress) throws PictureException {
-        return run(job, null, false, progress);
-    }
-
-    /**
      * Computes the drawing of a job.
      *
      * @param job what to compute
@@ -48,11 +39,20 @@ public final class Pipeline {
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static Drawing run(Job job, Drawing before, Progress progress) throws PictureException {
-        return run(job, before, true, progress);
+        Traced traced = trace(job, before == null ? null : before.traced(), progress.part(0, 0.6));
+        return colour(traced, before, progress.part(0.6, 1));
     }
 
-    private static Drawing run(Job job, Drawing before, boolean withAreas, Progress progress)
-            throws PictureException {
+    /**
+     * Computes the lines of a job alone.
+     *
+     * @param job what to compute
+     * @param before earlier lines, whose parts are taken over where nothing they depend on changed;
+     *     may be null
+     * @throws PictureException if the source cannot be read
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static Traced trace(Job job, Traced before, Progress progress) throws PictureException {
         Job old = before == null ? null : before.job();
         boolean samePicture = old != null && old.source().bytes() == job.source().bytes();
         progress.report("Reading the picture", 0);
@@ -62,9 +62,10 @@ public final class Pipeline {
                         : PictureReader.read(job.source().bytes(), job.source().name());
         Resolution resolution =
                 job.ppi() == 0 ? picture.resolution() : new Resolution(job.ppi(), true);
-        boolean sameSize = samePicture && before.resolution().equals(resolution);
-
-        boolean sameInk = sameSize && old.recipe().equals(job.recipe());
+        boolean sameInk =
+                samePicture
+                        && before.resolution().equals(resolution)
+                        && old.recipe().equals(job.recipe());
         InkReading reading =
                 sameInk
                         ? before.reading()
@@ -72,78 +73,61 @@ public final class Pipeline {
                                 picture.grey(),
                                 job.recipe(),
                                 resolution.pxPerMm(),
-                                progress.part(0.05, 0.25));
-
-        boolean sameLines = sameInk && old.maxErrorPx() == job.maxErrorPx();
-        Tracing tracing =
-                sameLines
-                        ? before.tracing()
-                        : Tracer.trace(
-                                reading.map(), bound(job, reading), progress.part(0.25, 0.6));
+                                progress.part(0.1, 0.4));
+        if (sameInk && old.maxErrorPx() == job.maxErrorPx()) {
+            return new Traced(job, picture, resolution, reading, before.tracing(), before.lines());
+        }
+        Tracing tracing = Tracer.trace(reading.map(), bound(job, reading), progress.part(0.4, 1));
         List<Outline> lines =
-                sameLines
-                        ? before.lines()
-                        : tracing.outlines().stream()
-                                .map(outline -> outline.scaled(resolution.mmPerPx()))
-                                .toList();
+                tracing.outlines().stream()
+                        .map(outline -> outline.scaled(resolution.mmPerPx()))
+                        .toList();
+        return new Traced(job, picture, resolution, reading, tracing, lines);
+    }
 
-        // A drawing of lines alone has no areas to take over.
+    /**
+     * Finds the areas between lines and lays the job's colours.
+     *
+     * @param before an earlier drawing to take parts from, or null
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static Drawing colour(Traced traced, Drawing before, Progress progress) {
+        Job job = traced.job();
+        Resolution resolution = traced.resolution();
         boolean sameAreas =
-                sameInk && old.close().equals(job.close()) && !before.areas().areas().isEmpty();
-        AreaMap areas =
-                sameAreas
-                        ? before.areas()
-                        : areas(job, reading, resolution, withAreas, progress.part(0.6, 0.8));
+                before != null
+                        && before.reading() == traced.reading()
+                        && before.job().close().equals(job.close());
+        AreaMap areas = sameAreas ? before.areas() : areas(traced, progress.part(0, 0.5));
         List<MultiPolygon> outlines =
                 sameAreas
                         ? before.areaOutlines()
-                        : AreaOutliner.outline(areas, progress.part(0.8, 0.95));
-
-        progress.report("Laying colours", 0.95);
+                        : AreaOutliner.outline(areas, progress.part(0.5, 0.9));
+        progress.report("Laying colours", 0.9);
         Attachment attachment = LayerBuilder.attach(areas, job.fills(), resolution.pxPerMm());
         boolean sameLayers =
                 sameAreas
                         && attachment.swatchOf().equals(before.attachment().swatchOf())
-                        && old.swatches().equals(job.swatches());
+                        && before.job().swatches().equals(job.swatches());
         List<FlatLayer> layers =
                 sameLayers
                         ? before.layers()
                         : LayerBuilder.build(
                                 outlines, attachment, job.swatches(), resolution.mmPerPx());
         progress.report("Ready", 1);
-        return new Drawing(
-                job,
-                picture,
-                resolution,
-                reading,
-                tracing,
-                lines,
-                areas,
-                outlines,
-                attachment,
-                layers);
+        return new Drawing(traced, areas, outlines, attachment, layers);
     }
 
-    private static AreaMap areas(
-            Job job, InkReading reading, Resolution resolution, boolean wanted, Progress progress) {
-        AreaMap none = AreaMap.none(reading.map().width(), reading.map().height());
-        if (!wanted) {
-            return none;
-        }
-        AreaMap areas = AreaFinder.find(reading.map(), job.close(), resolution.pxPerMm(), progress);
-        return areas.areas().size() > MOST_AREAS ? none : areas;
+    private static AreaMap areas(Traced traced, Progress progress) {
+        InkMap map = traced.reading().map();
+        AreaMap areas =
+                AreaFinder.find(map, traced.job().close(), traced.resolution().pxPerMm(), progress);
+        return areas.areas().size() > MOST_AREAS ? AreaMap.none(map.width(), map.height()) : areas;
     }
 
     private static double bound(Job job, InkReading reading) {
         return reading.oneBit()
                 ? Math.max(job.maxErrorPx(), Tracer.ONE_BIT_ERROR_PX)
                 : job.maxErrorPx();
-    }
-
-    /** What is wrong with a drawing as a whole, in plain words, if anything. */
-    public static Optional<String> emptiness(Drawing drawing) {
-        return drawing.lines().isEmpty()
-                ? drawing.reading().notes().stream().findFirst()
-                : Optional.empty();
     }
 }

@@ -106,23 +106,24 @@ class PipelineTest {
     @Test
     void emptinessIsPutIntoWords() throws IOException {
         Job white = Job.of(new Source("w.png", Pictures.png(Sheets.plain(80, 60, 255), 300)));
-        assertThat(Pipeline.emptiness(run(white, null))).contains("There is no ink on this sheet.");
+        assertThat(run(white, null).traced().emptiness())
+                .contains("There is no ink on this sheet.");
         Job black = Job.of(new Source("b.png", Pictures.png(Sheets.plain(80, 60, 0), 300)));
-        assertThat(Pipeline.emptiness(run(black, null)))
+        assertThat(run(black, null).traced().emptiness())
                 .hasValueSatisfying(what -> assertThat(what).contains("dark"));
-        assertThat(Pipeline.emptiness(run(Jobs.plain(), null))).isEmpty();
+        assertThat(run(Jobs.plain(), null).traced().emptiness()).isEmpty();
         Job dot = Job.of(new Source("d.png", Pictures.png(Sheets.plain(1, 1, 255), 300)));
         assertThat(run(dot, null).lines()).isEmpty();
     }
 
     @Test
     void linesAloneAreTheSameLines() throws IOException {
-        Drawing lines = Pipeline.lines(Jobs.coloured(), Progress.SILENT);
-        assertThat(lines.areas().areas()).isEmpty();
-        assertThat(lines.layers()).isEmpty();
-        assertThat(lines.areaAt(new Point(10, 10))).isEmpty();
-        assertThat(lines.tracing().segments())
-                .isEqualTo(run(Jobs.coloured(), null).tracing().segments());
+        Traced lines = Pipeline.trace(Jobs.coloured(), null, Progress.SILENT);
+        Drawing whole = run(Jobs.coloured(), null);
+        assertThat(lines.tracing().segments()).isEqualTo(whole.tracing().segments());
+        assertThat(Pipeline.colour(lines, null, Progress.SILENT).layers()).hasSize(2);
+        Traced renamed = Pipeline.trace(lines.job().withTitle("Other"), lines, Progress.SILENT);
+        assertThat(renamed.tracing()).isSameAs(lines.tracing());
     }
 
     /** 500,000 stretches of paper of one pixel each: traced, but no areas are made of them. */
@@ -142,6 +143,9 @@ class PipelineTest {
         assertThat(drawing.lines()).hasSize(1);
         assertThat(drawing.tracing().holes()).isGreaterThan(490_000);
         assertThat(drawing.areas().areas()).isEmpty();
+        assertThat(drawing.areaAt(new Point(10, 10))).isEmpty();
+        // Another decision does not start the long search again.
+        assertThat(run(job.withBlack(BlackRule.K_ONLY), drawing).areas()).isSameAs(drawing.areas());
     }
 
     @Test
