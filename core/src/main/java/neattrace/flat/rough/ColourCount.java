@@ -14,6 +14,8 @@ final class ColourCount {
     /** How often, and the sums of red, green and blue. */
     private final Map<Integer, long[]> bins = new HashMap<>();
 
+    private int lastBin = -1;
+    private long[] last;
     private long total;
 
     void add(int rgb) {
@@ -22,11 +24,15 @@ final class ColourCount {
         int b = rgb & 0xff;
         int shift = 8 - BITS;
         int bin = (r >> shift) << 2 * BITS | (g >> shift) << BITS | b >> shift;
-        long[] sums = bins.computeIfAbsent(bin, id -> new long[4]);
-        sums[0]++;
-        sums[1] += r;
-        sums[2] += g;
-        sums[3] += b;
+        // Neighbouring pixels mostly share a bin; looking it up each time would cost the most.
+        if (bin != lastBin) {
+            lastBin = bin;
+            last = bins.computeIfAbsent(bin, id -> new long[4]);
+        }
+        last[0]++;
+        last[1] += r;
+        last[2] += g;
+        last[3] += b;
         total++;
     }
 

@@ -1,5 +1,6 @@
 package neattrace.flat.rough;
 
+import java.util.Arrays;
 import java.util.List;
 import neattrace.press.colour.DeltaE2000;
 import neattrace.press.colour.Rgb;
@@ -58,7 +59,7 @@ public final class RoughJoins {
         @Override
         public void added(int basin, int pixel) {
             if (basin >= counts.length) {
-                counts = java.util.Arrays.copyOf(counts, Math.max(basin + 1, 2 * counts.length));
+                counts = Arrays.copyOf(counts, Math.max(basin + 1, 2 * counts.length));
             }
             if (counts[basin] == null) {
                 counts[basin] = new ColourCount();

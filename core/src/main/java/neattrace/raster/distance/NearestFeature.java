@@ -143,7 +143,10 @@ public final class NearestFeature {
         return nearest[index];
     }
 
-    /** All squared distances, as {@link #squaredDistance} gives them; a new array. */
+    /**
+     * The squared distance of every pixel to its nearest feature, px; {@code Integer.MAX_VALUE}
+     * without one. A new array.
+     */
     public int[] squaredDistances() {
         int[] squared = new int[nearest.length];
         int height = nearest.length / width;
@@ -165,16 +168,5 @@ public final class NearestFeature {
                             }
                         });
         return squared;
-    }
-
-    /** Squared distance to the nearest feature in px, or {@code Integer.MAX_VALUE} without one. */
-    public int squaredDistance(int index) {
-        int other = nearest[index];
-        if (other == NONE) {
-            return Integer.MAX_VALUE;
-        }
-        int dx = other % width - index % width;
-        int dy = other / width - index / width;
-        return dx * dx + dy * dy;
     }
 }

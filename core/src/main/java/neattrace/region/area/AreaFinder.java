@@ -30,8 +30,9 @@ public final class AreaFinder {
         InkMap map = Barrier.draw(ink, settings.joins(), pxPerMm);
         progress.report("Measuring the free paper", 0);
         NearestFeature nearest = NearestFeature.of(map.width(), map.height(), map::isInk);
+        int[] squared = nearest.squaredDistances();
         progress.report("Finding areas", 0.3);
-        Basins basins = Basins.flood(map, nearest, GapRule.of(settings, pxPerMm));
+        Basins basins = Basins.flood(map, squared, GapRule.of(settings, pxPerMm));
         progress.report("Running areas under the lines", 0.7);
         int[] labels = basins.labels();
         NearestFeature paper = NearestFeature.of(map.width(), map.height(), i -> !map.isInk(i));
@@ -47,7 +48,7 @@ public final class AreaFinder {
                 labels[i] = ~labels[i];
             }
         }
-        List<Area> areas = areas(map, nearest, basins);
+        List<Area> areas = areas(map, squared, basins);
         List<Gap> gaps = gaps(map, nearest, basins);
         progress.report("Areas found", 1);
         return new AreaMap(map.width(), map.height(), labels, areas, gaps);
@@ -64,13 +65,13 @@ public final class AreaFinder {
         progress.report("Measuring the free paper", 0);
         NearestFeature nearest = NearestFeature.of(map.width(), map.height(), map::isInk);
         progress.report("Finding where colours part", 0.4);
-        Basins basins = Basins.flood(map, nearest, new KinRule(kinship));
+        Basins basins = Basins.flood(map, nearest.squaredDistances(), new KinRule(kinship));
         List<Gap> gaps = gaps(map, nearest, basins);
         progress.report("Partings found", 1);
         return gaps;
     }
 
-    private static List<Area> areas(InkMap map, NearestFeature ink, Basins basins) {
+    private static List<Area> areas(InkMap map, int[] squared, Basins basins) {
         int width = map.width();
         int count = basins.count();
         long[] pixels = new long[count];
@@ -87,7 +88,7 @@ public final class AreaFinder {
                 }
                 int label = labels[i];
                 pixels[label]++;
-                int distance = ink.squaredDistance(i);
+                int distance = squared[i];
                 if (distance > bestDistance[label]) {
                     bestDistance[label] = distance;
                     best[label] = i;

@@ -6,7 +6,6 @@ import java.util.BitSet;
 import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.NearestFeature;
 
 /** Floods the free paper from its widest places down to the ink. */
 final class Basins {
@@ -19,6 +18,9 @@ final class Basins {
 
     /** Steps of distance that are told apart while ordering pixels, a px. */
     private static final int LEVELS_PER_PX = 4;
+
+    /** Meetings as near as this are of one line, px. */
+    private static final int NEAR = 2;
 
     private final InkMap map;
     private final int[] squared;
@@ -36,23 +38,27 @@ final class Basins {
     /** For each basin the basins it is kept apart from, as numbered at the time; null if none. */
     private int[][] apart = new int[1024][];
 
-    /** Pixels at which basins kept apart have met, and how near two are of one line, px. */
+    /** Pixels at which basins kept apart have met. */
     private final BitSet met = new BitSet();
-
-    private static final int NEAR = 2;
 
     private int count;
 
-    private Basins(InkMap map, NearestFeature ink, NeckRule rule) {
+    private Basins(InkMap map, int[] squared, NeckRule rule) {
         this.map = map;
-        this.squared = ink.squaredDistances();
+        this.squared = squared;
         this.rule = rule;
         this.width = map.width();
         this.basinOf = new int[width * map.height()];
     }
 
-    static Basins flood(InkMap map, NearestFeature ink, NeckRule rule) {
-        Basins basins = new Basins(map, ink, rule);
+    /**
+     * Floods.
+     *
+     * @param squared squared distance of each pixel from ink, px
+     * @param rule what happens where basins meet
+     */
+    static Basins flood(InkMap map, int[] squared, NeckRule rule) {
+        Basins basins = new Basins(map, squared, rule);
         basins.flood();
         basins.number();
         return basins;

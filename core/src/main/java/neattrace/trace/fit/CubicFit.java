@@ -1,5 +1,7 @@
 package neattrace.trace.fit;
 
+import java.util.ArrayList;
+import java.util.List;
 import neattrace.geom.Point;
 
 /**
@@ -13,7 +15,11 @@ final class CubicFit {
     /** Enough points for one cubic; longer runs are thinned for solving, not for judging. */
     private static final int MOST_POINTS = 32;
 
+    /** A fit this many times as far off as allowed is given up before its last round. */
     private static final double HOPELESS = 8;
+
+    /** What a handle without a tangent may move along. */
+    private static final List<Point> FREE = List.of(new Point(1, 0), new Point(0, 1));
 
     /** Pull of free handles towards the thirds of the chord; keeps the equations solvable. */
     private static final double RIDGE = 1e-4;
@@ -97,29 +103,19 @@ final class CubicFit {
         }
     }
 
+    /**
+     * Least squares for the handles. All the points' share in the normal equations lies in seven
+     * sums, whatever the handles may do: a free one moves along x and y, one with a tangent along
+     * it.
+     */
     private void solve() {
-        if (startTangent != null && endTangent != null) {
-            solveHandles();
-        } else {
-            solveFree();
-        }
-    }
-
-    /** The usual case, both directions given: two handle lengths from two equations. */
-    private void solveHandles() {
-        double chord = Math.sqrt((x3 - x0) * (x3 - x0) + (y3 - y0) * (y3 - y0));
-        double third = Math.max(chord, 1e-6) / 3;
-        double fromX = startTangent.x();
-        double fromY = startTangent.y();
-        double toX = -endTangent.x();
-        double toY = -endTangent.y();
-        double weight = RIDGE * picked.length;
-        double aa = weight;
-        double ab = 0;
-        double bb = weight;
-        double ar = weight * third;
-        double br = weight * third;
-        double turn = fromX * toX + fromY * toY;
+        double b11 = 0;
+        double b12 = 0;
+        double b22 = 0;
+        double rx1 = 0;
+        double ry1 = 0;
+        double rx2 = 0;
+        double ry2 = 0;
         for (int k = 0; k < picked.length; k++) {
             double s = 1 - t[k];
             double b1 = 3 * s * s * t[k];
@@ -128,109 +124,57 @@ final class CubicFit {
             double far = b2 + t[k] * t[k] * t[k];
             double rx = section.x[picked[k]] - x0 * near - x3 * far;
             double ry = section.y[picked[k]] - y0 * near - y3 * far;
-            aa += b1 * b1;
-            ab += b1 * b2 * turn;
-            bb += b2 * b2;
-            ar += b1 * (fromX * rx + fromY * ry);
-            br += b2 * (toX * rx + toY * ry);
+            b11 += b1 * b1;
+            b12 += b1 * b2;
+            b22 += b2 * b2;
+            rx1 += b1 * rx;
+            ry1 += b1 * ry;
+            rx2 += b2 * rx;
+            ry2 += b2 * ry;
         }
-        double determinant = aa * bb - ab * ab;
-        double start = determinant == 0 ? third : (ar * bb - br * ab) / determinant;
-        double end = determinant == 0 ? third : (br * aa - ar * ab) / determinant;
-        start = sane(start, third, chord);
-        end = sane(end, third, chord);
-        x1 = x0 + fromX * start;
-        y1 = y0 + fromY * start;
-        x2 = x3 + toX * end;
-        y2 = y3 + toY * end;
-    }
-
-    /** Normal equations for at most four unknowns. */
-    private void solveFree() {
-        double chord = Math.sqrt((x3 - x0) * (x3 - x0) + (y3 - y0) * (y3 - y0));
-        double third = Math.max(chord, 1e-6) / 3;
-        int startSize = startTangent == null ? 2 : 1;
-        int endSize = endTangent == null ? 2 : 1;
-        int n = startSize + endSize;
+        int split = startTangent == null ? 2 : 1;
+        Point[] along = directions();
+        int n = along.length;
         double[][] a = new double[n][n + 1];
-        double[] ux = new double[n];
-        double[] uy = new double[n];
-        for (int k = 0; k < picked.length; k++) {
-            double s = 1 - t[k];
-            double b1 = 3 * s * s * t[k];
-            double b2 = 3 * s * t[k] * t[k];
-            double near = s * s * s + b1;
-            double far = b2 + t[k] * t[k] * t[k];
-            double rx = section.x[picked[k]] - x0 * near - x3 * far;
-            double ry = section.y[picked[k]] - y0 * near - y3 * far;
-            basis(ux, uy, b1, b2, startSize);
-            for (int i = 0; i < n; i++) {
-                for (int j = 0; j < n; j++) {
-                    a[i][j] += ux[i] * ux[j] + uy[i] * uy[j];
-                }
-                a[i][n] += ux[i] * rx + uy[i] * ry;
-            }
-        }
-        regularise(a, n, startSize, third, chord);
-        double[] u = LinearSystem.solve(a);
-        if (startTangent == null) {
-            x1 = x0 + u[0];
-            y1 = y0 + u[1];
-        } else {
-            double handle = sane(u[0], third, chord);
-            x1 = x0 + startTangent.x() * handle;
-            y1 = y0 + startTangent.y() * handle;
-        }
-        if (endTangent == null) {
-            x2 = x3 + u[startSize];
-            y2 = y3 + u[startSize + 1];
-        } else {
-            double handle = sane(u[startSize], third, chord);
-            x2 = x3 - endTangent.x() * handle;
-            y2 = y3 - endTangent.y() * handle;
-        }
-    }
-
-    private void basis(double[] ux, double[] uy, double b1, double b2, int startSize) {
-        if (startTangent == null) {
-            ux[0] = b1;
-            uy[0] = 0;
-            ux[1] = 0;
-            uy[1] = b1;
-        } else {
-            ux[0] = startTangent.x() * b1;
-            uy[0] = startTangent.y() * b1;
-        }
-        if (endTangent == null) {
-            ux[startSize] = b2;
-            uy[startSize] = 0;
-            ux[startSize + 1] = 0;
-            uy[startSize + 1] = b2;
-        } else {
-            ux[startSize] = -endTangent.x() * b2;
-            uy[startSize] = -endTangent.y() * b2;
-        }
-    }
-
-    private void regularise(double[][] a, int n, int startSize, double third, double chord) {
         double weight = RIDGE * picked.length;
-        double thirdX = chord == 0 ? 0 : (x3 - x0) / 3;
-        double thirdY = chord == 0 ? 0 : (y3 - y0) / 3;
+        Point third = new Point((x3 - x0) / 3, (y3 - y0) / 3);
         for (int i = 0; i < n; i++) {
+            boolean first = i < split;
+            Point move = along[i];
+            for (int j = 0; j < n; j++) {
+                double share = j < split != first ? b12 : first ? b11 : b22;
+                a[i][j] = share * move.dot(along[j]);
+            }
+            a[i][n] = first ? move.x() * rx1 + move.y() * ry1 : move.x() * rx2 + move.y() * ry2;
+            // Handles are drawn a little towards a third of the chord.
+            boolean free = (first ? startTangent : endTangent) == null;
+            double usual = free ? move.dot(third) * (first ? 1 : -1) : third.length();
             a[i][i] += weight;
+            a[i][n] += weight * usual;
         }
-        if (startTangent == null) {
-            a[0][n] += weight * thirdX;
-            a[1][n] += weight * thirdY;
-        } else {
-            a[0][n] += weight * third;
+        double[] u = LinearSystem.solve(a);
+        Point first = handle(startTangent == null, along, u, 0);
+        Point second = handle(endTangent == null, along, u, split);
+        x1 = x0 + first.x();
+        y1 = y0 + first.y();
+        x2 = x3 + second.x();
+        y2 = y3 + second.y();
+    }
+
+    /** What the unknowns move along: those of the first handle, then those of the second. */
+    private Point[] directions() {
+        List<Point> along = new ArrayList<>(4);
+        along.addAll(startTangent == null ? FREE : List.of(startTangent));
+        along.addAll(endTangent == null ? FREE : List.of(endTangent.times(-1)));
+        return along.toArray(Point[]::new);
+    }
+
+    private Point handle(boolean free, Point[] along, double[] u, int at) {
+        if (free) {
+            return new Point(u[at], u[at + 1]);
         }
-        if (endTangent == null) {
-            a[startSize][n] -= weight * thirdX;
-            a[startSize + 1][n] -= weight * thirdY;
-        } else {
-            a[startSize][n] += weight * third;
-        }
+        double chord = Math.sqrt((x3 - x0) * (x3 - x0) + (y3 - y0) * (y3 - y0));
+        return along[at].times(sane(u[at], Math.max(chord, 1e-6) / 3, chord));
     }
 
     /** A handle that points backwards or runs away is no use; the third of the chord is safe. */

@@ -25,7 +25,7 @@ class NearestFeatureTest {
                     best = Math.min(best, dx * dx + dy * dy);
                 }
             }
-            assertThat(nearest.squaredDistance(i)).isEqualTo(best);
+            assertThat(nearest.squaredDistances()[i]).isEqualTo(best);
             assertThat(nearest.at(i) == NearestFeature.NONE || map.isInk(nearest.at(i))).isTrue();
         }
     }
@@ -34,13 +34,13 @@ class NearestFeatureTest {
     void withoutFeaturesThereIsNoNearest() {
         NearestFeature nearest = NearestFeature.of(7, 5, i -> false);
         assertThat(nearest.at(12)).isEqualTo(NearestFeature.NONE);
-        assertThat(nearest.squaredDistance(12)).isEqualTo(Integer.MAX_VALUE);
+        assertThat(nearest.squaredDistances()[12]).isEqualTo(Integer.MAX_VALUE);
     }
 
     @Test
     void aFeatureIsItsOwnNearest() {
         NearestFeature nearest = NearestFeature.of(1, 9, i -> i == 4);
         assertThat(nearest.at(4)).isEqualTo(4);
-        assertThat(nearest.squaredDistance(0)).isEqualTo(16);
+        assertThat(nearest.squaredDistances()[0]).isEqualTo(16);
     }
 }
