@@ -5,8 +5,6 @@ import java.awt.color.ICC_Profile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -88,29 +86,6 @@ public final class PressProfile {
                 bestCost = cost;
             }
         }
-        return polished(best, bestCost, target);
-    }
-
-    /**
-     * The best build within two percent of each ink, again and again until none is better: near
-     * white, previews of whole percents are too coarse for single moves to find their way.
-     */
-    private Cmyk polished(Cmyk build, double cost, Lab target) {
-        Cmyk best = build;
-        double bestCost = cost;
-        Cmyk centre;
-        do {
-            centre = best;
-            for (int code = 0; code < 625; code++) {
-                int[] move = {code % 5 - 2, code / 5 % 5 - 2, code / 25 % 5 - 2, code / 125 - 2};
-                Cmyk tried = moved(centre, move, 1);
-                double triedCost = cost(tried, target);
-                if (triedCost < bestCost - 1e-9) {
-                    best = tried;
-                    bestCost = triedCost;
-                }
-            }
-        } while (!best.equals(centre));
         return best;
     }
 
@@ -151,17 +126,19 @@ public final class PressProfile {
         return best;
     }
 
-    /** Every move that changes one ink or two by one step: 8 single ones and 24 in pairs. */
+    /**
+     * Every move by one step up or down of any inks together, 80 in all. Grey balance moves several
+     * inks at once, and near white single moves are too coarse to find their way.
+     */
     private static int[][] moves() {
-        List<int[]> moves = new ArrayList<>();
-        for (int code = 0; code < 81; code++) {
-            int[] move = {code % 3 - 1, code / 3 % 3 - 1, code / 9 % 3 - 1, code / 27 - 1};
-            long changed = Arrays.stream(move).filter(by -> by != 0).count();
-            if (changed == 1 || changed == 2) {
-                moves.add(move);
+        int[][] moves = new int[80][];
+        for (int code = 0, used = 0; code < 81; code++) {
+            if (code != 40) {
+                moves[used++] =
+                        new int[] {code % 3 - 1, code / 3 % 3 - 1, code / 9 % 3 - 1, code / 27 - 1};
             }
         }
-        return moves.toArray(int[][]::new);
+        return moves;
     }
 
     private synchronized Lab[] grid() {
