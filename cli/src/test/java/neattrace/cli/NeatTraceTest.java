@@ -196,6 +196,36 @@ class NeatTraceTest {
         assertOneLine(outcome.err());
     }
 
+    /**
+     * The operating system itself refuses the write half way: a process of its own whose files may
+     * not grow beyond 512 bytes, as on a disk with no room left.
+     */
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void withoutRoomTheOldFileStaysAndThatIsSaid() throws Exception {
+        Path svg = Files.writeString(folder.resolve("old.svg"), "old");
+        Process process =
+                new ProcessBuilder(
+                                "sh",
+                                "-c",
+                                "ulimit -f 1; exec \"$0\" -XX:-UsePerfData -cp \"$1\" \"$2\" trace"
+                                        + " \"$3\" -o \"$4\"",
+                                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                                System.getProperty("java.class.path"),
+                                NeatTrace.class.getName(),
+                                drawing.toString(),
+                                svg.toString())
+                        .start();
+        String err = new String(process.getErrorStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).isEqualTo(4);
+        assertOneLine(err);
+        assertThat(err).contains("Could not write").contains("old.svg");
+        assertThat(svg).hasContent("old");
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files).hasSize(2);
+        }
+    }
+
     @Test
     void aBlankSheetIsTracedToNothingAndThatIsSaid() throws IOException {
         Path blank = folder.resolve("blank.png");
