@@ -1,8 +1,6 @@
 package neattrace.bench;
 
-import java.util.List;
 import java.util.Locale;
-import neattrace.geom.deviation.OutlineDistance;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.SheetRecipe;
@@ -14,9 +12,6 @@ import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryMail;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * The fidelity benchmark: drawings whose vectors are known are rendered, traced with automatic
@@ -30,16 +25,11 @@ public final class Fidelity {
     public static void main(String[] arguments) {
         System.out.printf(
                 Locale.ROOT,
-                "%-12s %-8s %6s %7s %7s %7s %9s %9s %8s %7s%n",
+                "%-12s %-8s %6s %s %7s%n",
                 "drawing",
                 "source",
                 "px",
-                "mean",
-                "99 %",
-                "max",
-                "parts",
-                "holes",
-                "seg/kpx",
+                Measured.HEADING,
                 "ms");
         for (SkerryMail mail : SkerryMail.values()) {
             PenDrawing drawing = mail.draw();
@@ -73,38 +63,13 @@ public final class Fidelity {
                         oneBit ? Tracer.ONE_BIT_ERROR_PX : Tracer.USUAL_ERROR_PX,
                         Progress.SILENT);
         long millis = (System.nanoTime() - start) / 1_000_000;
-        Geometry truth =
-                AffineTransformation.scaleInstance(pxPerMm, pxPerMm).transform(drawing.ink());
-        List<double[]> trueRings = OutlineDistance.rings(truth);
-        OutlineDistance distance =
-                OutlineDistance.between(
-                        trueRings, OutlineDistance.rings(tracing.outlines(), 0.005));
-        double length = OutlineDistance.length(trueRings);
-        int[] counts = counts(truth);
         System.out.printf(
                 Locale.ROOT,
-                "%-12s %-8s %6d %7.3f %7.3f %7.2f %4d/%-4d %4d/%-4d %8.1f %7d%n",
+                "%-12s %-8s %6d %s %7d%n",
                 name,
                 kind,
                 side,
-                distance.mean(),
-                distance.percentile99(),
-                distance.max(),
-                tracing.outlines().size(),
-                counts[0],
-                tracing.holes(),
-                counts[1],
-                tracing.segments() * 1000 / length,
+                Measured.of(drawing, pxPerMm, tracing).row(),
                 millis);
-    }
-
-    private static int[] counts(Geometry geometry) {
-        int parts = geometry.getNumGeometries();
-        int holes = 0;
-        for (int i = 0; i < geometry.getNumGeometries(); i++) {
-            Polygon polygon = (Polygon) geometry.getGeometryN(i);
-            holes += polygon.getNumInteriorRing();
-        }
-        return new int[] {parts, holes};
     }
 }

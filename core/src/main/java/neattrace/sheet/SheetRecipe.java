@@ -1,15 +1,35 @@
 package neattrace.sheet;
 
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
 /**
- * How a scan becomes ink and paper.
+ * How a scan becomes ink and paper: the steps in their fixed order, each of which can be switched
+ * off without losing its settings. Places are in px of the untouched source.
  *
- * @param evenLight whether uneven light and paper tone are evened first
- * @param inkPercent what counts as ink: anything darker than this share of the way from paper white
- *     (0) to ink black (100), above 0 and below 100
- * @param speckMm pieces of ink with less area than a dot of this diameter are dropped, in mm;
+ * @param frame which part of the scan is the sheet
+ * @param masks parts erased or protected by hand
+ * @param pencil coloured under-drawing
+ * @param negative whether the scan is white on black and is turned round first
+ * @param light from brightness to darkness
+ * @param sharpen sharpening of the darkness
+ * @param decision black or white
+ * @param speckMm ink dots and pinholes with less area than a dot of this diameter are dropped, mm;
  *     {@link #AUTOMATIC} drops {@link #USUAL_SPECK_MM} on noisy scans and nothing on clean drawings
+ * @param off steps that are switched off
  */
-public record SheetRecipe(boolean evenLight, double inkPercent, double speckMm) {
+public record SheetRecipe(
+        FrameRecipe frame,
+        List<Mask> masks,
+        PencilRecipe pencil,
+        boolean negative,
+        LightRecipe light,
+        SharpenRecipe sharpen,
+        DecisionRecipe decision,
+        double speckMm,
+        Set<SheetStep> off) {
 
     /** Lets the scan decide about specks. */
     public static final double AUTOMATIC = -1;
@@ -18,31 +38,153 @@ public record SheetRecipe(boolean evenLight, double inkPercent, double speckMm) 
     public static final double USUAL_SPECK_MM = 0.2;
 
     public SheetRecipe {
-        if (!(inkPercent > 0 && inkPercent < 100)) {
-            throw new IllegalArgumentException("ink percent must lie between 0 and 100");
-        }
+        masks = List.copyOf(masks);
+        off = Set.copyOf(off);
         if (!(speckMm == AUTOMATIC || speckMm >= 0 && speckMm <= 20)) {
             throw new IllegalArgumentException("specks must be 0 to 20 mm");
         }
     }
 
-    /** Light evened, the edge half way between paper and ink, specks as the scan needs. */
+    /** Everything left to the scan. */
     public static SheetRecipe automatic() {
-        return new SheetRecipe(true, 50, AUTOMATIC);
+        return new SheetRecipe(
+                FrameRecipe.WHOLE,
+                List.of(),
+                PencilRecipe.GREY,
+                false,
+                LightRecipe.AUTOMATIC,
+                SharpenRecipe.NONE,
+                DecisionRecipe.AUTOMATIC,
+                AUTOMATIC,
+                Set.of());
+    }
+
+    /** One threshold and nothing else decided by hand. */
+    public static SheetRecipe plain(boolean even, double inkPercent, double speckMm) {
+        SheetRecipe all = automatic();
+        return all.withLight(all.light().withEven(even))
+                .withInkPercent(inkPercent)
+                .withSpeckMm(speckMm);
+    }
+
+    /** Whether a step is in use. */
+    public boolean isOn(SheetStep step) {
+        return !off.contains(step);
+    }
+
+    /** The recipe that is really applied: steps switched off replaced by ones that do nothing. */
+    public SheetRecipe effective() {
+        DecisionRecipe plainDecision =
+                DecisionRecipe.AUTOMATIC.withInkPercent(decision.inkPercent());
+        return new SheetRecipe(
+                isOn(SheetStep.FRAME) ? frame : FrameRecipe.WHOLE,
+                isOn(SheetStep.MASKS) ? masks : List.of(),
+                isOn(SheetStep.PENCIL) ? pencil : PencilRecipe.GREY,
+                negative,
+                isOn(SheetStep.LIGHT) ? light : LightRecipe.AUTOMATIC.withEven(false),
+                isOn(SheetStep.SHARPEN) ? sharpen : SharpenRecipe.NONE,
+                isOn(SheetStep.DECISION) ? decision : plainDecision,
+                isOn(SheetStep.SPECKS) ? speckMm : 0,
+                Set.of());
+    }
+
+    /**
+     * What of the recipe suits another scan of the same paper and pen: all but the frame, masks and
+     * patches, which belong to one sheet. Enlargement stays.
+     */
+    public SheetRecipe forOtherSheets() {
+        return new SheetRecipe(
+                FrameRecipe.WHOLE.withEnlarge(frame.enlarge()),
+                List.of(),
+                pencil,
+                negative,
+                light,
+                sharpen,
+                decision.withPatches(List.of()),
+                speckMm,
+                off);
+    }
+
+    /** This sheet's frame, masks and patches with everything else from another recipe. */
+    public SheetRecipe withSettingsOf(SheetRecipe other) {
+        return new SheetRecipe(
+                frame.withEnlarge(other.frame.enlarge()),
+                masks,
+                other.pencil,
+                other.negative,
+                other.light,
+                other.sharpen,
+                other.decision.withPatches(decision.patches()),
+                other.speckMm,
+                other.off);
+    }
+
+    /** The same with a step switched on or off. */
+    public SheetRecipe withStep(SheetStep step, boolean on) {
+        Set<SheetStep> next = EnumSet.noneOf(SheetStep.class);
+        next.addAll(off);
+        if (on) {
+            next.remove(step);
+        } else {
+            next.add(step);
+        }
+        return new SheetRecipe(
+                frame, masks, pencil, negative, light, sharpen, decision, speckMm, next);
+    }
+
+    /** The same with another frame. */
+    public SheetRecipe withFrame(FrameRecipe next) {
+        return new SheetRecipe(
+                next, masks, pencil, negative, light, sharpen, decision, speckMm, off);
+    }
+
+    /** The same with other masks. */
+    public SheetRecipe withMasks(List<Mask> next) {
+        return new SheetRecipe(
+                frame, next, pencil, negative, light, sharpen, decision, speckMm, off);
+    }
+
+    /** The same with one mask more. */
+    public SheetRecipe withMask(Mask mask) {
+        List<Mask> next = new ArrayList<>(masks);
+        next.add(mask);
+        return withMasks(next);
+    }
+
+    /** The same with another way with under-drawings. */
+    public SheetRecipe withPencil(PencilRecipe next) {
+        return new SheetRecipe(
+                frame, masks, next, negative, light, sharpen, decision, speckMm, off);
+    }
+
+    /** The same, turned round or not. */
+    public SheetRecipe withNegative(boolean next) {
+        return new SheetRecipe(frame, masks, pencil, next, light, sharpen, decision, speckMm, off);
+    }
+
+    /** The same in another light. */
+    public SheetRecipe withLight(LightRecipe next) {
+        return new SheetRecipe(
+                frame, masks, pencil, negative, next, sharpen, decision, speckMm, off);
+    }
+
+    /** The same with another sharpening. */
+    public SheetRecipe withSharpen(SharpenRecipe next) {
+        return new SheetRecipe(frame, masks, pencil, negative, light, next, decision, speckMm, off);
+    }
+
+    /** The same with another decision between black and white. */
+    public SheetRecipe withDecision(DecisionRecipe next) {
+        return new SheetRecipe(frame, masks, pencil, negative, light, sharpen, next, speckMm, off);
     }
 
     /** The same with another ink percent. */
     public SheetRecipe withInkPercent(double percent) {
-        return new SheetRecipe(evenLight, percent, speckMm);
+        return withDecision(decision.withInkPercent(percent));
     }
 
     /** The same with another speck size. */
     public SheetRecipe withSpeckMm(double mm) {
-        return new SheetRecipe(evenLight, inkPercent, mm);
-    }
-
-    /** The same with light evened or not. */
-    public SheetRecipe withEvenLight(boolean even) {
-        return new SheetRecipe(even, inkPercent, speckMm);
+        return new SheetRecipe(frame, masks, pencil, negative, light, sharpen, decision, mm, off);
     }
 }

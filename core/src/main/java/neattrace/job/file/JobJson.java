@@ -14,6 +14,8 @@ import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.Source;
+import neattrace.job.recipe.RecipeException;
+import neattrace.job.recipe.SheetJson;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.region.CloseSettings;
@@ -26,7 +28,10 @@ import neattrace.sheet.SheetRecipe;
 final class JobJson {
 
     static final String FORMAT = "neat-trace-job";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
+
+    /** The oldest version that is still read. */
+    private static final int FIRST_VERSION = 1;
 
     private static final ObjectMapper MAPPER =
             new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
@@ -54,10 +59,7 @@ final class JobJson {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("format", FORMAT).put("version", VERSION).put("title", job.title());
         root.put("source", job.source().name()).put("ppi", job.ppi());
-        root.putObject("sheet")
-                .put("evenLight", job.recipe().evenLight())
-                .put("inkPercent", job.recipe().inkPercent())
-                .put("speckMm", job.recipe().speckMm());
+        SheetJson.write(job.recipe(), root.putObject("sheet"));
         root.putObject("line").put("maxErrorPx", job.maxErrorPx());
         ObjectNode close = root.putObject("close").put("gapMm", job.close().gapMm());
         points(close.putArray("opened"), job.close().opened());
@@ -100,11 +102,11 @@ final class JobJson {
             throw new JobFileException("This is no job of this program.");
         }
         int version = root.path("version").asInt();
-        if (version != VERSION) {
+        if (version < FIRST_VERSION || version > VERSION) {
             throw new JobFileException(
                     "The job has format version "
                             + version
-                            + "; this program reads version "
+                            + "; this program reads versions up to "
                             + VERSION
                             + ". Open it with a newer program.");
         }
@@ -128,10 +130,7 @@ final class JobJson {
                         need(root, "title").asText(),
                         new Source(sourceName, new byte[0]),
                         number(root, "ppi"),
-                        new SheetRecipe(
-                                need(sheet, "evenLight").asBoolean(),
-                                number(sheet, "inkPercent"),
-                                number(sheet, "speckMm")),
+                        recipe(sheet, version),
                         number(need(root, "line"), "maxErrorPx"),
                         new CloseSettings(
                                 number(close, "gapMm"),
@@ -142,6 +141,20 @@ final class JobJson {
                         fills,
                         BlackRule.valueOf(need(root, "black").asText()));
         return new Parsed(sourceName, job);
+    }
+
+    private static SheetRecipe recipe(JsonNode sheet, int version) throws IOException {
+        if (version == 1) {
+            return SheetRecipe.plain(
+                    need(sheet, "evenLight").asBoolean(),
+                    number(sheet, "inkPercent"),
+                    number(sheet, "speckMm"));
+        }
+        try {
+            return SheetJson.read(sheet);
+        } catch (RecipeException e) {
+            throw new JobFileException("The job is damaged. " + e.getMessage(), e);
+        }
     }
 
     private static List<Join> joins(JsonNode array) throws JobFileException {

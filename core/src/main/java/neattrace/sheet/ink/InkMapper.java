@@ -1,86 +1,150 @@
 package neattrace.sheet.ink;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.Picture;
+import neattrace.raster.Resolution;
+import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.light.LightEvener;
-import neattrace.sheet.otsu.Otsu;
+import neattrace.sheet.advice.CalmStretch;
+import neattrace.sheet.mask.Masked;
+import neattrace.sheet.speck.SpeckDropper;
+import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.ThresholdSweep;
+import neattrace.sheet.tone.Levels;
 
-/** Decides what is ink and what is paper. */
+/** Makes a clean sheet of a scan: decides what is ink and what is paper. */
 public final class InkMapper {
 
     /** Paper whose neighbouring pixels differ more than this (median, of 255) is a noisy scan. */
     private static final double NOISY = 0.9;
 
-    /** Ink and paper closer together than this (of 255) are one tone. */
-    private static final double LEAST_CONTRAST = 24;
+    /** On noisy scans no piece of fewer pixels is kept: dust is that small at any resolution. */
+    private static final double LEAST_NOISY_PX = 5;
+
+    /** Half way from paper to ink. */
+    private static final double HALF = 50;
 
     private InkMapper() {}
 
     /**
-     * Applies the recipe.
+     * Applies the recipe to a grey sheet that is a picture of its own.
      *
-     * @param sheet the grey scan
-     * @param pxPerMm resolution, for the size of specks
-     * @return the ink map and what was measured on the way; a sheet of one tone gives an empty map
-     *     and says so
+     * @param pxPerMm resolution of the scan
      */
     public static InkReading read(
             GreySheet sheet, SheetRecipe recipe, double pxPerMm, Progress progress) {
-        progress.report("Evening the light", 0);
-        boolean oneBit = sheet.isOneBit();
-        GreySheet evened = recipe.evenLight() && !oneBit ? LightEvener.even(sheet) : sheet;
-        progress.report("Deciding black and white", 0.4);
-        long[] histogram = evened.histogram();
-        int otsu = Otsu.threshold(histogram);
-        if (otsu < 0) {
-            return blank(evened, histogram);
+        Picture picture =
+                new Picture(
+                        sheet,
+                        new int[0],
+                        new Resolution(pxPerMm * Resolution.MM_PER_INCH, true),
+                        "",
+                        List.of());
+        return read(picture, recipe, pxPerMm, null, progress);
+    }
+
+    /**
+     * Applies the recipe.
+     *
+     * @param pxPerMm resolution of the scan, for all sizes in mm
+     * @param before an earlier reading, of which is taken over what no change concerns; may be null
+     * @return the ink map and what was measured on the way; a sheet of one tone gives an empty map
+     *     and says so
+     * @throws IllegalArgumentException if the frame fits no sheet
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static InkReading read(
+            Picture picture,
+            SheetRecipe recipe,
+            double pxPerMm,
+            InkReading before,
+            Progress progress) {
+        SheetRecipe now = recipe.effective();
+        boolean sameScale = before != null && before.scanPxPerMm() == pxPerMm;
+        boolean sameLaid = sameScale && before.laid().serves(picture, before.recipe(), now);
+        LaidSheet laid =
+                sameLaid ? before.laid() : LaidSheet.of(picture, now, progress.part(0, 0.2));
+        double sheetPxPerMm = pxPerMm * now.frame().enlarge();
+        boolean sameTone = sameLaid && TonedSheet.same(before.recipe(), now);
+        TonedSheet toned =
+                sameTone
+                        ? before.toned()
+                        : TonedSheet.of(laid, now, sheetPxPerMm, progress.part(0.2, 0.4));
+        boolean allErased = laid.masked().erased().cardinality() == laid.grey().samples().length;
+        if (!toned.levels().found() || allErased) {
+            return blank(laid, toned, now, pxPerMm);
         }
-        double paper = quantile(histogram, otsu + 1, 255, 0.5);
-        double ink = quantile(histogram, 0, otsu, 0.25);
-        if (paper - ink < LEAST_CONTRAST) {
-            return blank(evened, histogram);
-        }
-        byte[] coverage =
-                oneBit
-                        ? OneBitSmoother.coverage(evened, otsu)
-                        : linear(evened, paper, ink, recipe.inkPercent());
-        double noise = noise(evened, paper);
-        progress.report("Dropping specks", 0.7);
-        double speckMm = recipe.speckMm();
+        boolean noisy = toned.levels().noise() > NOISY;
+        double speckMm = now.speckMm();
+        double leastPx = 0;
         if (speckMm == SheetRecipe.AUTOMATIC) {
-            speckMm = noise > NOISY ? SheetRecipe.USUAL_SPECK_MM : 0;
+            speckMm = noisy ? SheetRecipe.USUAL_SPECK_MM : 0;
+            leastPx = noisy ? LEAST_NOISY_PX : 0;
         }
-        double leastArea = Math.PI / 4 * Math.pow(speckMm * pxPerMm, 2);
-        InkMap map = new InkMap(sheet.width(), sheet.height(), coverage);
-        int dropped = leastArea > 0 ? dropSpecks(map, leastArea) : 0;
+        Advice advice =
+                sameTone && before.advice() != null && before.advice().speckMm() == speckMm
+                        ? before.advice()
+                        : Advice.of(laid, toned, speckMm, sheetPxPerMm, progress.part(0.4, 0.8));
+        double percent = percent(now, laid, advice);
+        progress.report("Deciding black and white", 0.8);
+        Masked masked = laid.masked();
+        InkMap map =
+                Decision.decide(
+                        toned.tone(), percent, now, laid.frame(), masked.erased(), sheetPxPerMm);
+        progress.report("Dropping specks", 0.9);
+        SpeckReport specks = SpeckDropper.drop(map, speckMm, leastPx, sheetPxPerMm, masked.kept());
         progress.report("Ink map done", 1);
         return new InkReading(
-                map, paper, ink, noise, oneBit, speckMm, dropped, notes(map, oneBit, noise));
+                map,
+                laid,
+                toned,
+                advice,
+                now,
+                pxPerMm,
+                percent,
+                specks,
+                notes(map, laid, toned.levels()));
     }
 
-    private static InkReading blank(GreySheet sheet, long[] histogram) {
-        double tone = quantile(histogram, 0, 255, 0.5);
-        InkMap map =
-                new InkMap(sheet.width(), sheet.height(), new byte[sheet.width() * sheet.height()]);
+    private static double percent(SheetRecipe recipe, LaidSheet laid, Advice advice) {
+        double set = recipe.decision().inkPercent();
+        boolean adaptive = recipe.decision().method() == DecisionRecipe.Method.ADAPTIVE;
+        if (adaptive) {
+            return HALF;
+        }
+        if (set != DecisionRecipe.CALM) {
+            return set;
+        }
+        return laid.oneBit() ? HALF : advice.calm().bestPercent();
+    }
+
+    private static InkReading blank(
+            LaidSheet laid, TonedSheet toned, SheetRecipe recipe, double pxPerMm) {
+        int width = laid.frame().width();
+        int height = laid.frame().height();
+        InkMap map = new InkMap(width, height, new byte[width * height]);
+        BitSet erased = laid.masked().erased();
         String note =
-                tone < 128
-                        ? "The whole sheet is dark: there is no paper to tell the ink from."
-                        : "There is no ink on this sheet.";
-        return new InkReading(map, tone, tone, 0, false, 0, 0, List.of(note));
+                erased.cardinality() == width * height
+                        ? "The masks cover the whole sheet: nothing of the drawing is left."
+                        : toned.levels().paper() < 128
+                                ? "The whole sheet is dark: there is no paper to tell the ink from."
+                                : "There is no ink on this sheet.";
+        return new InkReading(
+                map, laid, toned, null, recipe, pxPerMm, HALF, SpeckReport.NONE, List.of(note));
     }
 
-    private static List<String> notes(InkMap map, boolean oneBit, double noise) {
+    private static List<String> notes(InkMap map, LaidSheet laid, Levels levels) {
         List<String> notes = new ArrayList<>();
-        if (oneBit) {
+        if (laid.oneBit()) {
             notes.add("The picture is pure black and white; smooth edges were brought back.");
         }
-        if (noise > NOISY) {
+        if (levels.noise() > NOISY) {
             notes.add("The paper has grain, so small specks are dropped.");
         }
         long inked = map.inkPixels();
@@ -90,81 +154,46 @@ public final class InkMapper {
         return notes;
     }
 
-    /** The value below which the given share of the samples from low to high lies. */
-    private static double quantile(long[] histogram, int low, int high, double share) {
-        long total = 0;
-        for (int value = low; value <= high; value++) {
-            total += histogram[value];
-        }
-        long seen = 0;
-        for (int value = low; value <= high; value++) {
-            seen += histogram[value];
-            if (seen > 0 && seen >= share * total) {
-                return value;
-            }
-        }
-        return high;
-    }
+    /**
+     * What the threshold was chosen by.
+     *
+     * @param sweep every threshold's outcome
+     * @param calm the stretch in which the topology stays
+     * @param speckMm the size below which pieces did not count
+     */
+    record Advice(ThresholdSweep sweep, CalmStretch calm, double speckMm) {
 
-    private static byte[] linear(GreySheet sheet, double paper, double ink, double inkPercent) {
-        byte[] table = new byte[256];
-        for (int value = 0; value < 256; value++) {
-            double share = (paper - value) / (paper - ink);
-            double coverage = InkMap.EDGE + 255 * (share - inkPercent / 100);
-            table[value] = (byte) (int) Math.max(0, Math.min(255, Math.rint(coverage)));
-        }
-        byte[] samples = sheet.samples();
-        byte[] coverage = new byte[samples.length];
-        for (int i = 0; i < samples.length; i++) {
-            coverage[i] = table[samples[i] & 0xff];
-        }
-        return coverage;
-    }
+        private static final int LOWEST = 20;
+        private static final int HIGHEST = 236;
 
-    /** Median absolute difference of neighbours on paper, of 255, from a sample of rows. */
-    private static double noise(GreySheet sheet, double paper) {
-        long[] differences = new long[256];
-        int step = Math.max(1, sheet.height() / 400);
-        double least = paper * 0.8;
-        for (int y = 0; y < sheet.height(); y += step) {
-            for (int x = 1; x < sheet.width(); x++) {
-                int a = sheet.at(x - 1, y);
-                int b = sheet.at(x, y);
-                if (a > least && b > least) {
-                    differences[Math.abs(a - b)]++;
-                }
-            }
-        }
-        boolean anyPaper = Arrays.stream(differences).anyMatch(count -> count > 0);
-        return anyPaper ? quantile(differences, 0, 255, 0.5) : 0;
-    }
+        /** Specks and pinholes have fewer pixels than this, or than the recipe's size. */
+        private static final int SPECK_PX = 5;
 
-    /** Takes away ink specks, and pinholes of bare paper within the ink, below an area in px2. */
-    private static int dropSpecks(InkMap map, double leastArea) {
-        RunLabels ink = RunLabels.of(map.width(), map.height(), map::isInk, true);
-        int dropped = repaint(map, ink, leastArea, (byte) 0);
-        RunLabels paper = RunLabels.of(map.width(), map.height(), i -> !map.isInk(i), false);
-        return dropped + repaint(map, paper, leastArea, (byte) 255);
-    }
+        /** What has fewer at its largest is a dot whose coming and going says little. */
+        private static final int LEAST_PX = 24;
 
-    private static int repaint(InkMap map, RunLabels parts, double leastArea, byte value) {
-        int dropped = 0;
-        for (int part = 0; part < parts.count(); part++) {
-            if (parts.size(part) < leastArea) {
-                dropped++;
-            }
+        private static final int LEAST_LIFE = 14;
+
+        static Advice of(
+                LaidSheet laid,
+                TonedSheet toned,
+                double speckMm,
+                double pxPerMm,
+                Progress progress) {
+            Levels levels = toned.levels();
+            // From the median difference of neighbours to a standard deviation in 255ths of
+            // darkness: the difference of two Gaussians has median 0.954 sigma.
+            double sigma = levels.noise() / 0.954 * 255 / (levels.paper() - levels.ink());
+            int low = (int) Math.max(LOWEST, Math.min(90, 3 * sigma));
+            int life = (int) Math.max(LEAST_LIFE, Math.min(40, 2 * sigma));
+            double speckPx = Math.PI / 4 * Math.pow(speckMm * pxPerMm, 2);
+            int speck = (int) Math.max(SPECK_PX, Math.ceil(speckPx));
+            int least = Math.max(LEAST_PX, 3 * speck);
+            ThresholdSweep sweep =
+                    ThresholdSweep.of(toned.tone(), low, HIGHEST, speck, least, life, progress);
+            int structures = sweep.drawn((low + HIGHEST) / 2);
+            return new Advice(
+                    sweep, CalmStretch.find(sweep.changes(), structures, low, HIGHEST), speckMm);
         }
-        if (dropped == 0) {
-            return 0;
-        }
-        byte[] coverage = map.coverage();
-        parts.forEachRun(
-                (y, from, to, part) -> {
-                    if (parts.size(part) < leastArea) {
-                        int base = y * map.width();
-                        Arrays.fill(coverage, base + from, base + to, value);
-                    }
-                });
-        return dropped;
     }
 }

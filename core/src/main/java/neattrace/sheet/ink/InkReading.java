@@ -1,31 +1,143 @@
 package neattrace.sheet.ink;
 
 import java.util.List;
+import java.util.Optional;
+import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
+import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.advice.CalmStretch;
+import neattrace.sheet.frame.SheetFrame;
+import neattrace.sheet.light.LightField;
+import neattrace.sheet.mask.Masked;
+import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.ThresholdSweep;
+import neattrace.sheet.tone.Levels;
+import neattrace.sheet.tone.ToneMap;
 
-/**
- * An ink map and what was measured while making it.
- *
- * @param map the coverage
- * @param paperLevel brightness of the evened paper, 0 to 255
- * @param inkLevel brightness of solid ink, 0 to 255
- * @param noise median difference of neighbouring paper pixels, 0 to 255
- * @param oneBit whether the picture had only black and white
- * @param speckMm the speck size that was applied, mm
- * @param specksDropped how many specks went
- * @param notes what a user should know, in plain words
- */
-public record InkReading(
-        InkMap map,
-        double paperLevel,
-        double inkLevel,
-        double noise,
-        boolean oneBit,
-        double speckMm,
-        int specksDropped,
-        List<String> notes) {
+/** An ink map and what was measured while making it. Immutable; keeps every step's outcome. */
+public final class InkReading {
 
-    public InkReading {
-        notes = List.copyOf(notes);
+    private final InkMap map;
+    private final LaidSheet laid;
+    private final TonedSheet toned;
+    private final InkMapper.Advice advice;
+    private final SheetRecipe recipe;
+    private final double scanPxPerMm;
+    private final double inkPercent;
+    private final SpeckReport specks;
+    private final List<String> notes;
+
+    InkReading(
+            InkMap map,
+            LaidSheet laid,
+            TonedSheet toned,
+            InkMapper.Advice advice,
+            SheetRecipe recipe,
+            double scanPxPerMm,
+            double inkPercent,
+            SpeckReport specks,
+            List<String> notes) {
+        this.map = map;
+        this.laid = laid;
+        this.toned = toned;
+        this.advice = advice;
+        this.recipe = recipe;
+        this.scanPxPerMm = scanPxPerMm;
+        this.inkPercent = inkPercent;
+        this.specks = specks;
+        this.notes = List.copyOf(notes);
+    }
+
+    LaidSheet laid() {
+        return laid;
+    }
+
+    TonedSheet toned() {
+        return toned;
+    }
+
+    /** Null if nothing parts ink from paper. */
+    InkMapper.Advice advice() {
+        return advice;
+    }
+
+    /** The coverage. */
+    public InkMap map() {
+        return map;
+    }
+
+    /** How the sheet lies in the scan. */
+    public SheetFrame frame() {
+        return laid.frame();
+    }
+
+    /** The sheet in its own light. */
+    public GreySheet grey() {
+        return laid.grey();
+    }
+
+    /** What is erased and what is protected. */
+    public Masked masked() {
+        return laid.masked();
+    }
+
+    /** The light that was evened out. */
+    public LightField light() {
+        return toned.light();
+    }
+
+    /** Where paper and ink lie after evening. */
+    public Levels levels() {
+        return toned.levels();
+    }
+
+    /** Darkness before the decision. */
+    public ToneMap tone() {
+        return toned.tone();
+    }
+
+    /** The recipe that was applied, without steps that are switched off. */
+    public SheetRecipe recipe() {
+        return recipe;
+    }
+
+    /** Resolution of the scan; the sheet's is larger if it was enlarged. */
+    public double scanPxPerMm() {
+        return scanPxPerMm;
+    }
+
+    /** Whether the picture had only black and white. */
+    public boolean oneBit() {
+        return laid.oneBit();
+    }
+
+    /** Median difference of neighbouring paper pixels, 0 to 255. */
+    public double noise() {
+        return toned.levels().noise();
+    }
+
+    /** The sheet's threshold as it was applied, percent of the way from paper to ink. */
+    public double inkPercent() {
+        return inkPercent;
+    }
+
+    /** What every threshold would do, unless nothing parts ink from paper. */
+    public Optional<ThresholdSweep> sweep() {
+        return Optional.ofNullable(advice).map(InkMapper.Advice::sweep);
+    }
+
+    /** The stretch of thresholds in which the drawing's topology stays. */
+    public Optional<CalmStretch> calm() {
+        return Optional.ofNullable(advice).map(InkMapper.Advice::calm);
+    }
+
+    /** What was done about specks. */
+    public SpeckReport specks() {
+        return specks;
+    }
+
+    /** What a user should know, in plain words. */
+    public List<String> notes() {
+        return notes;
     }
 }

@@ -47,7 +47,7 @@ class JobFileTest {
                     "Möwe & Co. «3»",
                     new Source("Möwe 3.png", SOURCE),
                     412.5,
-                    new SheetRecipe(false, 41.25, 0.3),
+                    SheetRecipe.plain(false, 41.25, 0.3),
                     0.45,
                     new CloseSettings(
                             0.8,
@@ -91,7 +91,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 1");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 2");
         }
     }
 
@@ -201,11 +201,11 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 1", "\"version\" : 7");
+        Path path = withJson("\"version\" : 2", "\"version\" : 7");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
                 .hasMessageContaining("version 7")
-                .hasMessageContaining("version 1");
+                .hasMessageContaining("up to 2");
     }
 
     @Test

@@ -34,16 +34,30 @@ class InkMapperTest {
             samples[i] = (byte) (tone + chance.nextInt(-6, 7));
         }
         for (int i = 0; i < dust; i++) {
-            samples[(10 + i / 20 * 6) * 300 + 8 + i % 20 * 14] = 50;
+            // Strewn, one in each stretch of the margin so that no two touch.
+            int x = 4 + i * 286 / dust + chance.nextInt(286 / dust - 2);
+            samples[chance.nextInt(4, 36) * 300 + x] = 50;
         }
         return sheet;
     }
 
     @Test
+    void dotsInARowAreADrawingAndStay() {
+        GreySheet sheet = grainy(0);
+        for (int i = 0; i < 18; i++) {
+            sheet.samples()[20 * 300 + 20 + i * 14] = 50;
+        }
+        InkReading reading = read(sheet, SheetRecipe.automatic());
+        assertThat(reading.specks().dropped()).isZero();
+        assertThat(reading.specks().inPattern()).isEqualTo(18);
+        assertThat(reading.map().isInk(34, 20)).isTrue();
+    }
+
+    @Test
     void aGrainyScanLosesItsDustAndNothingElse() {
         InkReading reading = read(grainy(15), SheetRecipe.automatic());
-        assertThat(reading.specksDropped()).isEqualTo(15);
-        assertThat(reading.speckMm()).isEqualTo(SheetRecipe.USUAL_SPECK_MM);
+        assertThat(reading.specks().dropped()).isEqualTo(15);
+        assertThat(reading.specks().limitMm()).isGreaterThanOrEqualTo(SheetRecipe.USUAL_SPECK_MM);
         assertThat(RunLabels.of(300, 200, reading.map()::isInk, true).count()).isEqualTo(1);
         assertThat(reading.notes()).anyMatch(note -> note.contains("grain"));
     }
@@ -51,7 +65,7 @@ class InkMapperTest {
     @Test
     void dustStaysIfAskedTo() {
         InkReading reading = read(grainy(15), SheetRecipe.automatic().withSpeckMm(0));
-        assertThat(reading.specksDropped()).isZero();
+        assertThat(reading.specks().dropped()).isZero();
         assertThat(RunLabels.of(300, 200, reading.map()::isInk, true).count()).isEqualTo(16);
     }
 
@@ -61,7 +75,7 @@ class InkMapperTest {
         sheet.samples()[5 * 100 + 5] = 0;
         sheet.samples()[50 * 100 + 50] = (byte) 128;
         InkReading reading = read(sheet, SheetRecipe.automatic());
-        assertThat(reading.specksDropped()).isZero();
+        assertThat(reading.specks().dropped()).isZero();
         assertThat(reading.map().isInk(5, 5)).isTrue();
     }
 
@@ -71,7 +85,7 @@ class InkMapperTest {
         sheet.samples()[43 * 300 + 100] = (byte) 235;
         InkReading reading = read(sheet, SheetRecipe.automatic());
         assertThat(reading.map().isInk(100, 43)).isTrue();
-        assertThat(reading.specksDropped()).isEqualTo(1);
+        assertThat(reading.specks().dropped()).isEqualTo(1);
     }
 
     @Property(tries = 30)
@@ -81,7 +95,7 @@ class InkMapperTest {
         double low = Math.min(first, second);
         double high = Math.max(first, second);
         GreySheet blurred = ramp();
-        SheetRecipe recipe = new SheetRecipe(false, low, 0);
+        SheetRecipe recipe = SheetRecipe.plain(false, low, 0);
         long much = read(blurred, recipe).map().inkPixels();
         long little = read(blurred, recipe.withInkPercent(high)).map().inkPixels();
         assertThat(little).isLessThanOrEqualTo(much);
@@ -99,7 +113,7 @@ class InkMapperTest {
 
     @Test
     void halfWayBetweenPaperAndInkIsTheEdge() {
-        InkMap map = read(ramp(), new SheetRecipe(false, 50, 0)).map();
+        InkMap map = read(ramp(), SheetRecipe.plain(false, 50, 0)).map();
         assertThat(map.isInk(59, 10)).isTrue();
         assertThat(map.isInk(61, 10)).isFalse();
     }
@@ -130,7 +144,7 @@ class InkMapperTest {
         }
         InkReading reading = read(new GreySheet(64, 64, samples), SheetRecipe.automatic());
         assertThat(reading.noise()).isZero();
-        assertThat(reading.specksDropped()).isZero();
+        assertThat(reading.specks().dropped()).isZero();
         assertThat(reading.map().inkPixels()).isEqualTo(2048);
     }
 
@@ -165,11 +179,11 @@ class InkMapperTest {
 
     @Test
     void recipesRefuseWhatMakesNoSense() {
-        assertThatThrownBy(() -> new SheetRecipe(true, 0, 0))
+        assertThatThrownBy(() -> SheetRecipe.plain(true, 0, 0))
                 .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new SheetRecipe(true, 100, 0))
+        assertThatThrownBy(() -> SheetRecipe.plain(true, 100, 0))
                 .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new SheetRecipe(true, 50, -0.5))
+        assertThatThrownBy(() -> SheetRecipe.plain(true, 50, -0.5))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

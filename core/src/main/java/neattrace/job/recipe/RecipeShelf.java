@@ -1,0 +1,84 @@
+package neattrace.job.recipe;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+/** A folder of recipes, found by their names. */
+public final class RecipeShelf {
+
+    private final Path folder;
+
+    /** A shelf in a folder, which is made when the first recipe is kept. */
+    public RecipeShelf(Path folder) {
+        this.folder = folder;
+    }
+
+    /** Every recipe that can be read, by name; damaged files are passed over. */
+    public List<NamedRecipe> all() {
+        List<NamedRecipe> recipes = new ArrayList<>();
+        if (!Files.isDirectory(folder)) {
+            return recipes;
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.filter(RecipeShelf::isRecipe).toList()) {
+                try {
+                    recipes.add(RecipeFile.open(file));
+                } catch (RecipeException e) {
+                    System.getLogger(RecipeShelf.class.getName())
+                            .log(System.Logger.Level.INFO, "passed over", e);
+                }
+            }
+        } catch (IOException e) {
+            System.getLogger(RecipeShelf.class.getName())
+                    .log(System.Logger.Level.WARNING, "recipes could not be listed", e);
+        }
+        recipes.sort(Comparator.comparing(recipe -> recipe.name().toLowerCase(Locale.ROOT)));
+        return recipes;
+    }
+
+    private static boolean isRecipe(Path file) {
+        return file.toString().endsWith(RecipeFile.ENDING);
+    }
+
+    /**
+     * Keeps a recipe; one of the same name is replaced.
+     *
+     * @return its file
+     */
+    public Path keep(NamedRecipe recipe) throws IOException {
+        Files.createDirectories(folder);
+        Path file = file(recipe.name());
+        RecipeFile.save(file, recipe);
+        return file;
+    }
+
+    /** Takes a recipe off the shelf. */
+    public void discard(String name) throws IOException {
+        Files.deleteIfExists(file(name));
+    }
+
+    /**
+     * Letters and digits as they are, everything else by its code, so that no two names collide.
+     */
+    private Path file(String name) {
+        StringBuilder safe = new StringBuilder();
+        name.strip()
+                .toLowerCase(Locale.ROOT)
+                .codePoints()
+                .forEach(
+                        c -> {
+                            if (c >= 'a' && c <= 'z' || c >= '0' && c <= '9' || c == '-') {
+                                safe.appendCodePoint(c);
+                            } else {
+                                safe.append(c == ' ' ? "_" : "~" + Integer.toHexString(c) + "~");
+                            }
+                        });
+        return folder.resolve(safe + RecipeFile.ENDING);
+    }
+}

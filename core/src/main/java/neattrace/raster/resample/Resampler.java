@@ -1,0 +1,125 @@
+package neattrace.raster.resample;
+
+import java.util.stream.IntStream;
+import neattrace.geom.Homography;
+import neattrace.progress.Progress;
+
+/**
+ * Samples a picture of one byte a pixel on another grid. Linear in target pixels; rows run in
+ * parallel. A shift by whole pixels copies and changes no value.
+ */
+public final class Resampler {
+
+    /** The kernel is tabled so finely that rounding stays below a quarter of a grey level. */
+    private static final int FINE = 1024;
+
+    private static final float[] KERNEL = kernel();
+
+    private Resampler() {}
+
+    /**
+     * Resamples.
+     *
+     * @param samples of the source, row by row
+     * @param toSource from target to source, both in pixels with pixel (i, j) covering [i, i+1) x
+     *     [j, j+1)
+     * @param width of the target
+     * @param height of the target
+     * @param beyond the value of everything beyond the source's edges
+     */
+    public static byte[] resample(
+            byte[] samples,
+            int sourceWidth,
+            int sourceHeight,
+            Homography toSource,
+            int width,
+            int height,
+            byte beyond,
+            Progress progress) {
+        Grid source = new Grid(samples, sourceWidth, sourceHeight, beyond);
+        byte[] target = new byte[width * height];
+        int bands = Math.max(1, Math.min(height, 64));
+        for (int half = 0; half < 4; half++) {
+            progress.report("Straightening", half / 4.0);
+            int quarter = half;
+            IntStream.range(quarter * bands / 4, (quarter + 1) * bands / 4)
+                    .parallel()
+                    .forEach(
+                            band -> {
+                                int from = (int) ((long) height * band / bands);
+                                int to = (int) ((long) height * (band + 1) / bands);
+                                for (int y = from; y < to; y++) {
+                                    if (toSource.isWholeShift()) {
+                                        source.copy(toSource, y, width, target);
+                                    } else {
+                                        source.sample(toSource, y, width, target);
+                                    }
+                                }
+                            });
+        }
+        return target;
+    }
+
+    private static float[] kernel() {
+        float[] table = new float[(FINE + 1) * 4];
+        for (int k = 0; k <= FINE; k++) {
+            double t = (double) k / FINE;
+            table[4 * k] = (float) (((-0.5 * t + 1) * t - 0.5) * t);
+            table[4 * k + 1] = (float) ((1.5 * t - 2.5) * t * t + 1);
+            table[4 * k + 2] = (float) (((-1.5 * t + 2) * t + 0.5) * t);
+            table[4 * k + 3] = (float) ((0.5 * t - 0.5) * t * t);
+        }
+        return table;
+    }
+
+    private record Grid(byte[] samples, int width, int height, byte beyond) {
+
+        void copy(Homography shift, int y, int targetWidth, byte[] target) {
+            int dx = (int) Math.rint(shift.c() / shift.i());
+            int sy = y + (int) Math.rint(shift.f() / shift.i());
+            for (int x = 0; x < targetWidth; x++) {
+                int sx = x + dx;
+                boolean inside = sx >= 0 && sy >= 0 && sx < width && sy < height;
+                target[y * targetWidth + x] = inside ? samples[sy * width + sx] : beyond;
+            }
+        }
+
+        void sample(Homography map, int y, int targetWidth, byte[] target) {
+            double cy = y + 0.5;
+            for (int x = 0; x < targetWidth; x++) {
+                double cx = x + 0.5;
+                double w = map.g() * cx + map.h() * cy + map.i();
+                double u = (map.a() * cx + map.b() * cy + map.c()) / w - 0.5;
+                double v = (map.d() * cx + map.e() * cy + map.f()) / w - 0.5;
+                target[y * targetWidth + x] = at(u, v);
+            }
+        }
+
+        private byte at(double u, double v) {
+            if (!(u > -1 && v > -1 && u < width && v < height)) {
+                return beyond;
+            }
+            int left = (int) Math.floor(u);
+            int top = (int) Math.floor(v);
+            int kx = 4 * (int) ((u - left) * FINE + 0.5);
+            int ky = 4 * (int) ((v - top) * FINE + 0.5);
+            boolean within = left >= 1 && top >= 1 && left + 2 < width && top + 2 < height;
+            float sum = 0;
+            for (int j = 0; j < 4; j++) {
+                float row = 0;
+                int sy = top - 1 + j;
+                for (int i = 0; i < 4; i++) {
+                    int sx = left - 1 + i;
+                    byte value = within ? samples[sy * width + sx] : edge(sx, sy);
+                    row += KERNEL[kx + i] * (value & 0xff);
+                }
+                sum += KERNEL[ky + j] * row;
+            }
+            return (byte) (int) Math.max(0, Math.min(255, sum + 0.5f));
+        }
+
+        private byte edge(int x, int y) {
+            return x < 0 || y < 0 || x >= width || y >= height ? beyond : samples[y * width + x];
+        }
+    }
+}

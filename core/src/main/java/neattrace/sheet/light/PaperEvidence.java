@@ -1,0 +1,210 @@
+package neattrace.sheet.light;
+
+import java.util.ArrayDeque;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Deque;
+import java.util.stream.IntStream;
+import neattrace.raster.GreySheet;
+
+/** What tiles of the sheet tell about the paper. */
+final class PaperEvidence {
+
+    private static final int MOST_TILES_ALONG = 96;
+    private static final int LEAST_TILE_PX = 12;
+
+    /** A tile speaks for the paper if it has at least this share of flat pixels. */
+    private static final double LEAST_FLAT = 0.04;
+
+    /** Paper does not get darker than this from one tile to the next; ink does. */
+    private static final double NO_JUMP = 0.52;
+
+    /** A tile whose bright tone covers less than this of it is an edge of ink, not paper. */
+    private static final double LEAST_SHARE = 0.18;
+
+    /** Within a tile, what is darker than this share of its bright flat pixels is not paper. */
+    private static final double SAME_TONE = 0.72;
+
+    /** Tiles at least this bright, against the brightest, are paper to begin with. */
+    private static final double SURE = 0.86;
+
+    private final int columns;
+    private final int rows;
+
+    /** Mean brightness of the tile's paper, or NaN. */
+    private final double[] paper;
+
+    /** Share of the tile that is paper. */
+    private final double[] weight;
+
+    private PaperEvidence(int columns, int rows) {
+        this.columns = columns;
+        this.rows = rows;
+        this.paper = new double[columns * rows];
+        this.weight = new double[columns * rows];
+    }
+
+    static PaperEvidence of(GreySheet sheet, BitSet ignored) {
+        int longest = Math.max(sheet.width(), sheet.height());
+        double tile = Math.max(LEAST_TILE_PX, (double) longest / MOST_TILES_ALONG);
+        int columns = (int) Math.max(1, Math.round(sheet.width() / tile));
+        int rows = (int) Math.max(1, Math.round(sheet.height() / tile));
+        PaperEvidence evidence = new PaperEvidence(columns, rows);
+        int flatness = flatness(sheet);
+        IntStream.range(0, rows)
+                .parallel()
+                .forEach(
+                        r -> {
+                            for (int c = 0; c < columns; c++) {
+                                evidence.measure(sheet, ignored, flatness, c, r);
+                            }
+                        });
+        evidence.keepWhatIsReachedWithoutAJump();
+        return evidence;
+    }
+
+    /** How far neighbours on flat paper differ, with the scan's grain. */
+    private static int flatness(GreySheet sheet) {
+        long[] counts = new long[256];
+        long total = 0;
+        int step = Math.max(1, sheet.height() / 300);
+        for (int y = 0; y < sheet.height(); y += step) {
+            for (int x = 1; x < sheet.width(); x++) {
+                counts[Math.abs(sheet.at(x, y) - sheet.at(x - 1, y))]++;
+                total++;
+            }
+        }
+        int median = 0;
+        long seen = counts[0];
+        while (seen * 2 < total) {
+            seen += counts[++median];
+        }
+        return 3 + 2 * median;
+    }
+
+    private void measure(GreySheet sheet, BitSet ignored, int flatness, int c, int r) {
+        int x0 = (int) ((long) sheet.width() * c / columns);
+        int x1 = (int) ((long) sheet.width() * (c + 1) / columns);
+        int y0 = (int) ((long) sheet.height() * r / rows);
+        int y1 = (int) ((long) sheet.height() * (r + 1) / rows);
+        int[] counts = new int[256];
+        int flat = 0;
+        int w = sheet.width();
+        byte[] s = sheet.samples();
+        for (int y = y0; y < y1; y++) {
+            int up = y > 0 ? -w : w;
+            int down = y + 1 < sheet.height() ? w : -w;
+            for (int x = x0; x < x1; x++) {
+                int i = y * w + x;
+                int v = s[i] & 0xff;
+                int left = s[x > 0 ? i - 1 : i] & 0xff;
+                int right = s[x + 1 < w ? i + 1 : i] & 0xff;
+                boolean single = sheet.height() == 1;
+                int above = single ? v : s[i + up] & 0xff;
+                int below = single ? v : s[i + down] & 0xff;
+                if (Math.abs(v - left) <= flatness
+                        && Math.abs(v - right) <= flatness
+                        && Math.abs(v - above) <= flatness
+                        && Math.abs(v - below) <= flatness
+                        && !ignored.get(i)) {
+                    counts[v]++;
+                    flat++;
+                }
+            }
+        }
+        int at = r * columns + c;
+        int area = Math.max(1, (x1 - x0) * (y1 - y0));
+        paper[at] = Double.NaN;
+        if (flat < LEAST_FLAT * area || flat == 0) {
+            return;
+        }
+        int bright = 255;
+        int seen = counts[255];
+        while (seen < flat * 0.1 && bright > 0) {
+            seen += counts[--bright];
+        }
+        double sum = 0;
+        int count = 0;
+        for (int v = (int) (SAME_TONE * bright); v < 256; v++) {
+            sum += (double) v * counts[v];
+            count += counts[v];
+        }
+        if (count < LEAST_SHARE * area) {
+            return;
+        }
+        paper[at] = sum / count;
+        weight[at] = (double) count / area;
+    }
+
+    private void keepWhatIsReachedWithoutAJump() {
+        double[] sorted = Arrays.stream(paper).filter(v -> !Double.isNaN(v)).sorted().toArray();
+        if (sorted.length == 0) {
+            return;
+        }
+        double brightest = sorted[(int) (0.98 * (sorted.length - 1))];
+        boolean[] reached = new boolean[paper.length];
+        Deque<Integer> open = new ArrayDeque<>();
+        for (int i = 0; i < paper.length; i++) {
+            if (paper[i] >= SURE * brightest) {
+                reached[i] = true;
+                open.add(i);
+            }
+        }
+        while (!open.isEmpty()) {
+            int i = open.remove();
+            int c = i % columns;
+            int r = i / columns;
+            for (int rr = Math.max(0, r - 1); rr <= Math.min(rows - 1, r + 1); rr++) {
+                for (int cc = Math.max(0, c - 1); cc <= Math.min(columns - 1, c + 1); cc++) {
+                    int j = rr * columns + cc;
+                    if (!reached[j] && paper[j] >= NO_JUMP * paper[i]) {
+                        reached[j] = true;
+                        open.add(j);
+                    }
+                }
+            }
+        }
+        for (int i = 0; i < paper.length; i++) {
+            if (!reached[i]) {
+                weight[i] = 0;
+            }
+        }
+    }
+
+    /** The smooth surface through the evidence. */
+    LightField surface() {
+        double sum = 0;
+        double total = 0;
+        for (int i = 0; i < paper.length; i++) {
+            if (weight[i] > 0) {
+                sum += weight[i] * paper[i];
+                total += weight[i];
+            }
+        }
+        if (total == 0 || sum / total < 1) {
+            return LightField.flat();
+        }
+        double[] start = new double[paper.length];
+        for (int i = 0; i < start.length; i++) {
+            start[i] = weight[i] > 0 ? paper[i] : sum / total;
+        }
+        double[] surface = new Surface(columns, rows, weight).solve(start);
+        keepWithinReason(surface);
+        return new LightField(surface, columns, rows);
+    }
+
+    /** Far from any evidence a straight continuation must not run away. */
+    private void keepWithinReason(double[] surface) {
+        double least = Double.MAX_VALUE;
+        double most = 0;
+        for (int i = 0; i < paper.length; i++) {
+            if (weight[i] > 0) {
+                least = Math.min(least, paper[i]);
+                most = Math.max(most, paper[i]);
+            }
+        }
+        for (int i = 0; i < surface.length; i++) {
+            surface[i] = Math.max(0.7 * least, Math.min(1.05 * most, surface[i]));
+        }
+    }
+}

@@ -1,0 +1,24 @@
+package neattrace.sheet.speck;
+
+import java.util.List;
+
+/**
+ * What was done about specks.
+ *
+ * @param limitMm the size below which they go, mm
+ * @param dropped how many went
+ * @param inPattern how many stayed because they line up
+ * @param doubtful those near the limit on either side, largest first, not more than {@link #MOST}
+ */
+public record SpeckReport(double limitMm, int dropped, int inPattern, List<Speck> doubtful) {
+
+    /** No more doubtful ones than this are listed. */
+    public static final int MOST = 200;
+
+    /** Nothing was dropped and nothing is in doubt. */
+    public static final SpeckReport NONE = new SpeckReport(0, 0, 0, List.of());
+
+    public SpeckReport {
+        doubtful = List.copyOf(doubtful);
+    }
+}

@@ -1,0 +1,176 @@
+package neattrace.sheet.sweep;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import neattrace.progress.Progress;
+import neattrace.sheet.sweep.Change.Kind;
+import neattrace.sheet.sweep.Flood.Life;
+import neattrace.sheet.tone.ToneMap;
+
+/**
+ * Counts, for every threshold between {@link #low} and {@link #high} (in 255ths of the way from
+ * paper to ink), what would be on the sheet. Ink is what is as dark as the threshold or darker; ink
+ * touches at corners, paper does not. Immutable.
+ */
+public final class ThresholdSweep {
+
+    /** Above this many pixels the two floods run one after the other, to halve the memory. */
+    private static final int LARGE_SHEET = 60_000_000;
+
+    private final int low;
+    private final int high;
+    private final int[] parts = new int[256];
+    private final int[] specks = new int[256];
+    private final int[] holes = new int[256];
+    private final int[] pinholes = new int[256];
+    private final List<Change> changes;
+
+    private ThresholdSweep(int low, int high, Flood ink, Flood paper, int width) {
+        this.low = low;
+        this.high = high;
+        for (int threshold = low; threshold <= high; threshold++) {
+            parts[threshold] = ink.components(threshold);
+            specks[threshold] = parts[threshold] - ink.large(threshold);
+            holes[threshold] = paper.components(256 - threshold);
+            pinholes[threshold] = holes[threshold] - paper.large(256 - threshold);
+        }
+        List<Change> found = new ArrayList<>();
+        for (Life life : ink.lives()) {
+            add(found, Kind.PART_LOST, life.began(), life.beganAt(), life.size(), width);
+            add(found, Kind.LINE_BREAKS, life.ended(), life.endedAt(), life.size(), width);
+        }
+        for (Life life : paper.lives()) {
+            add(found, Kind.HOLE_OPENS, 255 - life.began(), life.beganAt(), life.size(), width);
+            int ended = life.ended() < 0 ? -1 : 255 - life.ended();
+            add(found, Kind.SLIT_OPENS, ended, life.endedAt(), life.size(), width);
+        }
+        this.changes = List.copyOf(found);
+    }
+
+    /** What lies beyond the sweep or never happened is no change. */
+    private void add(List<Change> found, Kind kind, int level, int at, long size, int width) {
+        if (level >= low && level < high && at >= 0) {
+            found.add(new Change(kind, level, at % width, at / width, size));
+        }
+    }
+
+    /**
+     * Sweeps.
+     *
+     * @param low lowest threshold, 1 to 254
+     * @param high highest threshold, above low, at most 255
+     * @param speckSize parts and holes of fewer pixels count as specks and pinholes
+     * @param leastSize parts and holes that never get so many pixels change nothing of the drawing
+     * @param leastLife what comes and goes within fewer levels is grain and no change
+     */
+    public static ThresholdSweep of(
+            ToneMap tone,
+            int low,
+            int high,
+            int speckSize,
+            int leastSize,
+            int leastLife,
+            Progress progress) {
+        if (!(low >= 1 && low < high && high <= 255)) {
+            throw new IllegalArgumentException("thresholds must rise from 1 to 255");
+        }
+        byte[] values = tone.darkness();
+        int width = tone.width();
+        int height = tone.height();
+        Flood ink =
+                new Flood(
+                        values, width, height, false, true, false, speckSize, leastSize, leastLife);
+        if (values.length > LARGE_SHEET) {
+            ink.run(high, low, progress.part(0, 0.5));
+            Flood paper =
+                    new Flood(
+                            values, width, height, true, false, true, speckSize, leastSize,
+                            leastLife);
+            paper.run(256 - low, 256 - high, progress.part(0.5, 1));
+            return new ThresholdSweep(low, high, ink, paper, width);
+        }
+        Flood paper =
+                new Flood(
+                        values, width, height, true, false, true, speckSize, leastSize, leastLife);
+        CompletableFuture<Void> other =
+                CompletableFuture.runAsync(() -> paper.run(256 - low, 256 - high, progress));
+        ink.run(high, low, Progress.SILENT);
+        try {
+            other.join();
+        } catch (CompletionException e) {
+            if (e.getCause() instanceof RuntimeException cause) {
+                throw cause;
+            }
+            throw e;
+        }
+        return new ThresholdSweep(low, high, ink, paper, width);
+    }
+
+    /** The lowest threshold looked at. */
+    public int low() {
+        return low;
+    }
+
+    /** The highest threshold looked at. */
+    public int high() {
+        return high;
+    }
+
+    /** Pieces of ink at a threshold, specks among them. */
+    public int parts(int threshold) {
+        return parts[threshold];
+    }
+
+    /** Pieces of ink too small to belong to the drawing. */
+    public int specks(int threshold) {
+        return specks[threshold];
+    }
+
+    /** Paper wholly within ink, pinholes included. */
+    public int holes(int threshold) {
+        return holes[threshold];
+    }
+
+    /** Holes too small to belong to the drawing. */
+    public int pinholes(int threshold) {
+        return pinholes[threshold];
+    }
+
+    /** Pieces of ink and holes that are no specks and no pinholes. */
+    public int drawn(int threshold) {
+        return parts[threshold] - specks[threshold] + holes[threshold] - pinholes[threshold];
+    }
+
+    /** Everything that changes the drawing's topology between two thresholds. */
+    public List<Change> changes() {
+        return changes;
+    }
+
+    /** Lines that are broken at a threshold and hold together at a lower one. */
+    public long broken(int threshold) {
+        return count(Kind.LINE_BREAKS, threshold, true);
+    }
+
+    /** Pieces of ink that are lost at a threshold and there at a lower one. */
+    public long lost(int threshold) {
+        return count(Kind.PART_LOST, threshold, true);
+    }
+
+    /** Slits between lines that are plugged at a threshold and open at a higher one. */
+    public long plugged(int threshold) {
+        return count(Kind.SLIT_OPENS, threshold, false);
+    }
+
+    /** Holes that are filled at a threshold and open at a higher one. */
+    public long filled(int threshold) {
+        return count(Kind.HOLE_OPENS, threshold, false);
+    }
+
+    private long count(Kind kind, int threshold, boolean below) {
+        return changes.stream()
+                .filter(change -> change.kind() == kind && change.level() < threshold == below)
+                .count();
+    }
+}

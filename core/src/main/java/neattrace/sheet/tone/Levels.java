@@ -1,0 +1,88 @@
+package neattrace.sheet.tone;
+
+import java.util.BitSet;
+import neattrace.raster.GreySheet;
+import neattrace.sheet.LightRecipe;
+import neattrace.sheet.otsu.Otsu;
+
+/**
+ * Where paper and ink lie on an evened sheet.
+ *
+ * @param paper brightness of bare paper, 0 to 255
+ * @param ink brightness of solid ink
+ * @param noise median difference of neighbouring paper pixels
+ * @param found false if the sheet is of one tone: nothing parts ink from paper
+ */
+public record Levels(double paper, double ink, double noise, boolean found) {
+
+    /** Ink and paper closer together than this (of 255) are one tone. */
+    private static final double ONE_TONE = 24;
+
+    /**
+     * Measures.
+     *
+     * @param ignored pixels that count neither as paper nor as ink
+     */
+    public static Levels measure(GreySheet sheet, BitSet ignored) {
+        long[] histogram = sheet.histogram();
+        for (int i = ignored.nextSetBit(0); i >= 0; i = ignored.nextSetBit(i + 1)) {
+            histogram[sheet.samples()[i] & 0xff]--;
+        }
+        int otsu = Otsu.threshold(histogram);
+        double tone = quantile(histogram, 0, 255, 0.5);
+        if (otsu < 0) {
+            return new Levels(tone, tone, 0, false);
+        }
+        double paper = quantile(histogram, otsu + 1, 255, 0.5);
+        double ink = quantile(histogram, 0, otsu, 0.25);
+        if (paper - ink < ONE_TONE) {
+            return new Levels(tone, tone, 0, false);
+        }
+        return new Levels(paper, ink, noise(sheet, paper), true);
+    }
+
+    /** The same with what a user set by hand instead of what was measured. */
+    public Levels with(LightRecipe recipe) {
+        double white = recipe.paper() == LightRecipe.MEASURED ? paper : recipe.paper();
+        double black = recipe.ink() == LightRecipe.MEASURED ? ink : recipe.ink();
+        if (white == paper && black == ink) {
+            return this;
+        }
+        return new Levels(white, Math.min(black, white - LightRecipe.LEAST_CONTRAST), noise, true);
+    }
+
+    /** The value below which the given share of the samples from low to high lies. */
+    private static double quantile(long[] histogram, int low, int high, double share) {
+        long total = 0;
+        for (int value = low; value <= high; value++) {
+            total += histogram[value];
+        }
+        long seen = 0;
+        for (int value = low; value <= high; value++) {
+            seen += histogram[value];
+            if (seen > 0 && seen >= share * total) {
+                return value;
+            }
+        }
+        return high;
+    }
+
+    /** Median absolute difference of neighbours on paper, from a sample of rows. */
+    private static double noise(GreySheet sheet, double paper) {
+        long[] differences = new long[256];
+        long total = 0;
+        int step = Math.max(1, sheet.height() / 400);
+        double least = paper * 0.8;
+        for (int y = 0; y < sheet.height(); y += step) {
+            for (int x = 1; x < sheet.width(); x++) {
+                int a = sheet.at(x - 1, y);
+                int b = sheet.at(x, y);
+                if (a > least && b > least) {
+                    differences[Math.abs(a - b)]++;
+                    total++;
+                }
+            }
+        }
+        return total > 0 ? quantile(differences, 0, 255, 0.5) : 0;
+    }
+}
