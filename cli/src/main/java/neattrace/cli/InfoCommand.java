@@ -6,9 +6,11 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import neattrace.progress.Progress;
 import neattrace.raster.Picture;
-import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.advice.CalmStretch;
+import neattrace.sheet.fitness.Goods;
+import neattrace.sheet.fitness.ScanFitness;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
 import picocli.CommandLine.Command;
@@ -36,9 +38,10 @@ final class InfoCommand implements Callable<Integer> {
         double mmPerPx = picture.resolution().mmPerPx();
         InkReading reading =
                 InkMapper.read(
-                        picture.grey(),
+                        picture,
                         SheetRecipe.automatic(),
                         picture.resolution().pxPerMm(),
+                        null,
                         Progress.SILENT);
         say("file", "%s, %s", input.getFileName(), picture.format());
         say("size", "%d x %d px", picture.width(), picture.height());
@@ -49,18 +52,46 @@ final class InfoCommand implements Callable<Integer> {
                 number(picture.resolution().ppi()),
                 picture.resolution().stated() ? "" : " (assumed)");
         say("ink", "%.1f %% of the sheet", 100.0 * reading.map().inkPixels() / pixels(picture));
+        ScanFitness fitness = ScanFitness.of(reading);
+        if (fitness.thinnestPx() > 0) {
+            say(
+                    "thin lines",
+                    "%.1f px, %.2f mm%s",
+                    fitness.thinnestPx(),
+                    fitness.thinnestMm(),
+                    fitness.tooCoarse() ? ": too few pixels for smooth edges" : "");
+            say("next time", "scan at %.0f ppi", fitness.nextPpi());
+            reading.calm().ifPresent(this::sayCalm);
+        }
+        for (Goods goods : Goods.values()) {
+            say(
+                    "good for",
+                    "%-24s up to %.0f x %.0f mm (%.0f ppi)",
+                    goods.label(),
+                    fitness.widthMm(goods.ppi()),
+                    fitness.heightMm(goods.ppi()),
+                    goods.ppi());
+        }
         if (picture.resolution().ppi() < PRINT_PPI) {
-            double mm = Resolution.MM_PER_INCH / PRINT_PPI;
             say(
                     "note",
                     "Below the %.0f ppi that print wants: good for %.0f x %.0f mm at that.",
                     PRINT_PPI,
-                    picture.width() * mm,
-                    picture.height() * mm);
+                    fitness.widthMm(PRINT_PPI),
+                    fitness.heightMm(PRINT_PPI));
         }
         picture.notes().forEach(note -> say("note", "%s", note));
         reading.notes().forEach(note -> say("note", "%s", note));
         return ExitCode.DONE;
+    }
+
+    private void sayCalm(CalmStretch calm) {
+        say(
+                "threshold",
+                "%.0f %%; the drawing stays the same from %.0f to %.0f %%",
+                calm.bestPercent(),
+                calm.from() / 2.55,
+                calm.to() / 2.55);
     }
 
     private static double pixels(Picture picture) {

@@ -49,6 +49,7 @@ public final class NeatTrace implements Runnable {
         Reporter reporter = new Reporter(out, err, () -> root.verbose);
         CommandLine line =
                 new CommandLine(root)
+                        .addSubcommand(new SheetCommand(reporter))
                         .addSubcommand(new TraceCommand(reporter))
                         .addSubcommand(new FlatCommand(reporter))
                         .addSubcommand(new InfoCommand(reporter));
@@ -86,6 +87,7 @@ public final class NeatTrace implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Which command: trace, flat or info?");
+        throw new ParameterException(
+                spec.commandLine(), "Which command: sheet, trace, flat or info?");
     }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.function.BooleanSupplier;
 import neattrace.job.file.JobFileException;
+import neattrace.job.recipe.RecipeException;
 import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureException;
 
@@ -40,7 +41,9 @@ final class Reporter {
         if (verbose.getAsBoolean()) {
             e.printStackTrace(err);
         }
-        if (e instanceof PictureException || e instanceof JobFileException) {
+        if (e instanceof PictureException
+                || e instanceof JobFileException
+                || e instanceof RecipeException) {
             return ExitCode.UNREADABLE;
         }
         return e instanceof IOException ? ExitCode.NOT_WRITTEN : 1;

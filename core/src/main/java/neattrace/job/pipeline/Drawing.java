@@ -20,8 +20,8 @@ import org.locationtech.jts.geom.MultiPolygon;
  * All that is computed from a job.
  *
  * @param traced the lines
- * @param areas the areas, source px
- * @param areaOutlines their outlines in source px, by label
+ * @param areas the areas, sheet px
+ * @param areaOutlines their outlines in sheet px, by label
  * @param attachment which area has which swatch
  * @param layers united flats, mm
  */
@@ -42,7 +42,7 @@ public record Drawing(
         return traced.picture();
     }
 
-    /** As set by the user, else as the file says. */
+    /** Resolution of the sheet: the scan's, or more if it was enlarged. */
     public Resolution resolution() {
         return traced.resolution();
     }
@@ -52,7 +52,7 @@ public record Drawing(
         return traced.reading();
     }
 
-    /** Outlines in source px. */
+    /** Outlines in sheet px. */
     public Tracing tracing() {
         return traced.tracing();
     }

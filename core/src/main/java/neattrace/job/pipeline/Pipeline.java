@@ -60,29 +60,27 @@ public final class Pipeline {
                 samePicture
                         ? before.picture()
                         : PictureReader.read(job.source().bytes(), job.source().name());
-        Resolution resolution =
-                job.ppi() == 0 ? picture.resolution() : new Resolution(job.ppi(), true);
+        Resolution scan = job.ppi() == 0 ? picture.resolution() : new Resolution(job.ppi(), true);
         boolean sameInk =
-                samePicture
-                        && before.resolution().equals(resolution)
-                        && old.recipe().equals(job.recipe());
+                samePicture && before.scan().equals(scan) && old.recipe().equals(job.recipe());
         InkReading reading =
                 sameInk
                         ? before.reading()
                         : InkMapper.read(
-                                picture.grey(),
+                                picture,
                                 job.recipe(),
-                                resolution.pxPerMm(),
+                                scan.pxPerMm(),
+                                samePicture ? before.reading() : null,
                                 progress.part(0.1, 0.4));
         if (sameInk && old.maxErrorPx() == job.maxErrorPx()) {
-            return new Traced(job, picture, resolution, reading, before.tracing(), before.lines());
+            return new Traced(job, picture, scan, reading, before.tracing(), before.lines());
         }
         Tracing tracing = Tracer.trace(reading.map(), bound(job, reading), progress.part(0.4, 1));
+        Traced bare = new Traced(job, picture, scan, reading, tracing, List.of());
+        double mmPerPx = bare.resolution().mmPerPx();
         List<Outline> lines =
-                tracing.outlines().stream()
-                        .map(outline -> outline.scaled(resolution.mmPerPx()))
-                        .toList();
-        return new Traced(job, picture, resolution, reading, tracing, lines);
+                tracing.outlines().stream().map(outline -> outline.scaled(mmPerPx)).toList();
+        return new Traced(job, picture, scan, reading, tracing, lines);
     }
 
     /**

@@ -14,15 +14,15 @@ import neattrace.trace.Tracing;
  *
  * @param job what it was computed from
  * @param picture the source, decoded
- * @param resolution as set by the user, else as the file says
+ * @param scan resolution of the scan, as set by the user, else as the file says
  * @param reading the ink map and its measures
- * @param tracing outlines in source px
+ * @param tracing outlines in sheet px
  * @param lines outlines in mm
  */
 public record Traced(
         Job job,
         Picture picture,
-        Resolution resolution,
+        Resolution scan,
         InkReading reading,
         Tracing tracing,
         List<Outline> lines) {
@@ -31,14 +31,20 @@ public record Traced(
         lines = List.copyOf(lines);
     }
 
+    /** Resolution of the sheet: the scan's, or more if it was enlarged. */
+    public Resolution resolution() {
+        int enlarged = reading.recipe().frame().enlarge();
+        return enlarged == 1 ? scan : new Resolution(scan.ppi() * enlarged, scan.stated());
+    }
+
     /** Width of the page, mm. */
     public double widthMm() {
-        return picture.width() * resolution.mmPerPx();
+        return reading.map().width() * resolution().mmPerPx();
     }
 
     /** Height of the page, mm. */
     public double heightMm() {
-        return picture.height() * resolution.mmPerPx();
+        return reading.map().height() * resolution().mmPerPx();
     }
 
     /** Why there are no lines, in plain words, if there are none. */

@@ -12,6 +12,9 @@ import java.util.stream.Stream;
 /** A folder of recipes, found by their names. */
 public final class RecipeShelf {
 
+    /** File systems take 255 bytes; the ending and a number need room. */
+    private static final int LONGEST_FILE_NAME = 160;
+
     private final Path folder;
 
     /** A shelf in a folder, which is made when the first recipe is kept. */
@@ -31,7 +34,7 @@ public final class RecipeShelf {
                     recipes.add(RecipeFile.open(file));
                 } catch (RecipeException e) {
                     System.getLogger(RecipeShelf.class.getName())
-                            .log(System.Logger.Level.INFO, "passed over", e);
+                            .log(System.Logger.Level.INFO, "passed over: {0}", e.getMessage());
                 }
             }
         } catch (IOException e) {
@@ -79,6 +82,10 @@ public final class RecipeShelf {
                                 safe.append(c == ' ' ? "_" : "~" + Integer.toHexString(c) + "~");
                             }
                         });
+        if (safe.length() > LONGEST_FILE_NAME) {
+            safe.setLength(LONGEST_FILE_NAME);
+            safe.append('~').append(Integer.toHexString(name.strip().hashCode()));
+        }
         return folder.resolve(safe + RecipeFile.ENDING);
     }
 }

@@ -1,5 +1,6 @@
 package neattrace.sheet.ink;
 
+import java.util.BitSet;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.DecisionRecipe;
@@ -18,10 +19,11 @@ import neattrace.sheet.tone.ToneMap;
  * The sheet as darkness, ready for the decision.
  *
  * @param light the light that was evened out
- * @param levels where paper and ink lie after evening
+ * @param measured where paper and ink lie after evening, as measured
+ * @param levels the same with what was set by hand
  * @param tone darkness; all paper if nothing parts ink from paper
  */
-record TonedSheet(LightField light, Levels levels, ToneMap tone) {
+record TonedSheet(LightField light, Levels measured, Levels levels, ToneMap tone) {
 
     /** Levels of pictures that are black and white from the start. */
     private static final Levels ONE_BIT = new Levels(255, 0, 0, true);
@@ -36,21 +38,29 @@ record TonedSheet(LightField light, Levels levels, ToneMap tone) {
             grey = LightEvener.even(grey, light);
         }
         progress.report("Measuring paper and ink", 0.3);
-        Levels levels = laid.oneBit() ? ONE_BIT : levels(grey, laid, how);
+        Levels measured = laid.oneBit() ? ONE_BIT : Levels.measure(grey, laid.masked().erased());
+        Levels levels = laid.oneBit() ? ONE_BIT : adjusted(measured, how);
         if (!levels.found()) {
             byte[] none = new byte[grey.samples().length];
-            return new TonedSheet(light, levels, new ToneMap(grey.width(), grey.height(), none));
+            ToneMap paper = new ToneMap(grey.width(), grey.height(), none);
+            return new TonedSheet(light, measured, levels, paper);
         }
-        return new TonedSheet(light, levels, tone(grey, levels, recipe, pxPerMm, progress));
+        ToneMap tone = tone(grey, levels, recipe, pxPerMm, progress);
+        BitSet erased = laid.masked().erased();
+        for (int i = erased.nextSetBit(0); i >= 0; i = erased.nextSetBit(i + 1)) {
+            tone.darkness()[i] = 0;
+        }
+        return new TonedSheet(light, measured, levels, tone);
     }
 
-    private static Levels levels(GreySheet grey, LaidSheet laid, LightRecipe how) {
-        Levels measured = Levels.measure(grey, laid.masked().erased());
+    /** Measured levels with what a user set by hand. */
+    static Levels adjusted(Levels measured, LightRecipe how) {
         boolean byHand = how.paper() != LightRecipe.MEASURED && how.ink() != LightRecipe.MEASURED;
         return measured.found() || byHand ? measured.with(how) : measured;
     }
 
-    private static ToneMap tone(
+    /** Darkness of an evened sheet, in an array of its own. */
+    static ToneMap tone(
             GreySheet grey, Levels levels, SheetRecipe recipe, double pxPerMm, Progress progress) {
         int width = grey.width();
         int height = grey.height();

@@ -25,14 +25,33 @@ public final class LightEvener {
 
     /** The sheet divided by the light on it; the same sheet if the light is even. */
     public static GreySheet even(GreySheet sheet, LightField light) {
+        return even(sheet, light, 0, 0, 1, 1);
+    }
+
+    /**
+     * A part of a sheet divided by the light on the whole one.
+     *
+     * @param part a part of the sheet, at any resolution
+     * @param left where the part begins, as a share of the sheet's width
+     * @param top where it begins, as a share of the height
+     * @param right where it ends
+     * @param bottom where it ends
+     */
+    public static GreySheet even(
+            GreySheet part,
+            LightField light,
+            double left,
+            double top,
+            double right,
+            double bottom) {
         if (light.isEven()) {
-            return sheet;
+            return part;
         }
-        int width = sheet.width();
-        int height = sheet.height();
-        byte[] samples = sheet.samples();
+        int width = part.width();
+        int height = part.height();
+        byte[] samples = part.samples();
         byte[] evened = new byte[width * height];
-        LightField.Row row = light.row(width);
+        LightField.Row row = light.row(width, left, right);
         int bands = Math.max(1, Math.min(height, 64));
         IntStream.range(0, bands)
                 .parallel()
@@ -41,7 +60,7 @@ public final class LightEvener {
                             float[] paper = new float[width];
                             int to = (int) ((long) height * (band + 1) / bands);
                             for (int y = (int) ((long) height * band / bands); y < to; y++) {
-                                row.fill((y + 0.5) / height, paper);
+                                row.fill(top + (bottom - top) * (y + 0.5) / height, paper);
                                 int base = y * width;
                                 for (int x = 0; x < width; x++) {
                                     float value = (samples[base + x] & 0xff) * 255f / paper[x];

@@ -89,11 +89,11 @@ public final class LightField {
         return max <= 0 ? 1 : min / max;
     }
 
-    /** For whole rows of a sheet so many pixels wide. */
-    Row row(int width) {
+    /** For rows of so many pixels that reach from one share of the sheet's width to another. */
+    Row row(int width, double left, double right) {
         double[] across = new double[width];
         for (int x = 0; x < width; x++) {
-            across[x] = (x + 0.5) / width;
+            across[x] = left + (right - left) * (x + 0.5) / width;
         }
         return new Row(across);
     }

@@ -45,19 +45,22 @@ final class Pattern {
             cells.computeIfAbsent(cell(xs[i], ys[i], reach, 0, 0), key -> new ArrayList<>()).add(i);
         }
         int[] parent = new int[n];
-        int[] linked = new int[n];
+        double[] spacing = new double[n];
         for (int i = 0; i < n; i++) {
             parent[i] = i;
         }
         for (int i = 0; i < n; i++) {
-            link(i, near(i, xs, ys, areas, cells, reach), xs, ys, parent, linked);
+            link(i, near(i, xs, ys, areas, cells, reach), xs, ys, parent, spacing);
+        }
+        for (int i = 0; i < n; i++) {
+            adopt(i, near(i, xs, ys, areas, cells, reach), xs, ys, parent, spacing);
         }
         int[] members = new int[n];
         for (int i = 0; i < n; i++) {
             members[root(parent, i)]++;
         }
         for (int i = 0; i < n; i++) {
-            member[i] = linked[i] > 0 && members[root(parent, i)] >= LEAST_MEMBERS;
+            member[i] = members[root(parent, i)] >= LEAST_MEMBERS;
         }
         return member;
     }
@@ -93,7 +96,7 @@ final class Pattern {
 
     /** Links a dot with two neighbours on opposite sides, about as far away. */
     private static void link(
-            int i, List<Integer> near, double[] xs, double[] ys, int[] parent, int[] linked) {
+            int i, List<Integer> near, double[] xs, double[] ys, int[] parent, double[] spacing) {
         for (int a = 0; a < near.size(); a++) {
             for (int b = a + 1; b < near.size(); b++) {
                 int j = near.get(a);
@@ -107,12 +110,26 @@ final class Pattern {
                 boolean opposite = -(jx * kx + jy * ky) >= LEAST_COSINE * dj * dk;
                 boolean even = dj <= MOST_DISTANCE_RATIO * dk && dk <= MOST_DISTANCE_RATIO * dj;
                 if (opposite && even) {
-                    linked[i]++;
-                    linked[j]++;
-                    linked[k]++;
+                    spacing[i] = Math.max(spacing[i], Math.max(dj, dk));
+                    spacing[j] = Math.max(spacing[j], dj);
+                    spacing[k] = Math.max(spacing[k], dk);
                     parent[root(parent, j)] = root(parent, i);
                     parent[root(parent, k)] = root(parent, i);
                 }
+            }
+        }
+    }
+
+    /** A dot at the end of a row has neighbours on one side only. */
+    private static void adopt(
+            int i, List<Integer> near, double[] xs, double[] ys, int[] parent, double[] spacing) {
+        if (spacing[i] > 0) {
+            return;
+        }
+        for (int j : near) {
+            if (Math.hypot(xs[j] - xs[i], ys[j] - ys[i]) <= MOST_DISTANCE_RATIO * spacing[j]) {
+                parent[root(parent, i)] = root(parent, j);
+                return;
             }
         }
     }

@@ -1,0 +1,206 @@
+package neattrace.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import neattrace.job.recipe.RecipeFile;
+import neattrace.job.sheets.MadeSheet;
+import neattrace.job.sheets.SheetMaker;
+import neattrace.job.sheets.SheetWish;
+import neattrace.raster.reading.PictureException;
+import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.ink.InkReading;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Scans in, clean black-and-white sheets out. */
+@Command(
+        name = "sheet",
+        description = "Turns scans into clean one-bit sheets for film, plates and laser printers.",
+        sortOptions = false)
+final class SheetCommand implements Callable<Integer> {
+
+    /** What --format may say. */
+    enum Ending {
+        tif,
+        png
+    }
+
+    @Parameters(
+            paramLabel = "IN",
+            arity = "1..*",
+            description = "PNG, JPEG, TIFF, BMP or GIF, or a folder of them.")
+    private List<Path> inputs;
+
+    @Option(
+            names = "-o",
+            paramLabel = "OUT",
+            description = "The sheet of a single input: .tif (CCITT Group 4) or .png.")
+    private Path output;
+
+    @Option(
+            names = "--out-dir",
+            paramLabel = "DIR",
+            description = "Folder for the sheets, each named after its input.")
+    private Path folder;
+
+    @Option(
+            names = "--format",
+            paramLabel = "tif|png",
+            defaultValue = "tif",
+            description = "Format in --out-dir; tif unless said otherwise.")
+    private Ending ending;
+
+    @Option(
+            names = "--recipe",
+            paramLabel = "FILE",
+            description = "Settings kept from another sheet; automatic without.")
+    private Path recipe;
+
+    @Option(
+            names = "--ink",
+            paramLabel = "PERCENT",
+            description = "Ink is darker than this share of the way from paper to ink.")
+    private Double ink;
+
+    @Option(
+            names = "--speck",
+            paramLabel = "MM",
+            description = "Drop dust and pinholes smaller than this.")
+    private Double speck;
+
+    @Option(names = "--level", description = "Turn level by the drawing's own straight lines.")
+    private boolean level;
+
+    @Option(names = "--crop", description = "Crop to the drawing and a margin of 5 mm.")
+    private boolean crop;
+
+    @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
+    private double scanPpi;
+
+    @Option(
+            names = "--out-ppi",
+            paramLabel = "N",
+            description = "Resolution of the sheet, over the scan's.")
+    private double outPpi;
+
+    @Spec private CommandSpec spec;
+
+    private final Reporter reporter;
+
+    SheetCommand(Reporter reporter) {
+        this.reporter = reporter;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        if ((output == null) == (folder == null)) {
+            throw usage("Give either -o OUT or --out-dir DIR.");
+        }
+        if (output != null && SheetMaker.format(output).isEmpty()) {
+            throw usage("-o must name a .tif or a .png file.");
+        }
+        Usage.checkPpi(spec, scanPpi);
+        if (outPpi != 0 && !(outPpi >= 10 && outPpi <= 20_000)) {
+            throw usage("--out-ppi must be 10 to 20000.");
+        }
+        SheetWish wish = new SheetWish(settings(), scanPpi, outPpi, level, crop);
+        List<Path> scans = scans();
+        if (output != null && scans.size() != 1) {
+            throw usage("Several inputs need --out-dir.");
+        }
+        Set<Path> written = new HashSet<>();
+        int worst = ExitCode.DONE;
+        for (Path scan : scans) {
+            try {
+                Path target = output != null ? output : folder.resolve(name(scan));
+                Usage.checkNotInput(spec, scans, target);
+                if (!written.add(target.toAbsolutePath().normalize())) {
+                    throw new IOException(target + " was written for another input already.");
+                }
+                make(scan, target, wish);
+            } catch (IOException | IllegalArgumentException e) {
+                worst = Math.max(worst, reporter.failed(e));
+            }
+        }
+        return worst;
+    }
+
+    private SheetRecipe settings() throws IOException {
+        SheetRecipe settings =
+                recipe == null ? SheetRecipe.automatic() : RecipeFile.open(recipe).recipe();
+        try {
+            settings = ink == null ? settings : settings.withInkPercent(ink);
+            return speck == null ? settings : settings.withSpeckMm(speck);
+        } catch (IllegalArgumentException e) {
+            throw usage("--ink and --speck: " + e.getMessage() + ".");
+        }
+    }
+
+    private List<Path> scans() throws PictureException {
+        List<Path> scans = new ArrayList<>();
+        for (Path input : inputs) {
+            if (!Files.isDirectory(input)) {
+                scans.add(input);
+                continue;
+            }
+            List<Path> found = SheetMaker.pictures(input);
+            if (found.isEmpty()) {
+                throw new PictureException("There are no pictures in " + input + ".");
+            }
+            scans.addAll(found);
+        }
+        return scans;
+    }
+
+    private String name(Path scan) {
+        String name = String.valueOf(scan.getFileName());
+        int dot = name.lastIndexOf('.');
+        return (dot > 0 ? name.substring(0, dot) : name) + "." + ending;
+    }
+
+    private void make(Path scan, Path target, SheetWish wish) throws IOException {
+        reporter.detail(scan.toString());
+        MadeSheet sheet = SheetMaker.make(scan, wish, reporter.progress());
+        if (folder != null) {
+            Files.createDirectories(folder);
+        }
+        SheetMaker.write(sheet, target, outPpi);
+        InkReading reading = sheet.reading();
+        double ppi = outPpi == 0 ? sheet.ppi() : outPpi;
+        if (reading.map().inkPixels() == 0) {
+            reporter.warn(scan + ": " + String.join(" ", reading.notes()));
+        }
+        reading.notes().forEach(note -> reporter.detail("  " + note));
+        reporter.say(
+                String.format(
+                        Locale.ROOT,
+                        "%s  %d x %d px, %.0f ppi, ink from %.0f %%, %d specks dropped%s",
+                        target.getFileName(),
+                        Math.round(reading.map().width() * ppi / sheet.ppi()),
+                        Math.round(reading.map().height() * ppi / sheet.ppi()),
+                        ppi,
+                        reading.inkPercent(),
+                        reading.specks().dropped(),
+                        sheet.tiltDegrees() == 0
+                                ? ""
+                                : String.format(
+                                        Locale.ROOT,
+                                        ", turned by %.2f degrees",
+                                        -sheet.tiltDegrees())));
+    }
+
+    private ParameterException usage(String message) {
+        return new ParameterException(spec.commandLine(), message);
+    }
+}

@@ -1,0 +1,81 @@
+package neattrace.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.flat.Fill;
+import neattrace.geom.Point;
+import neattrace.raster.Picture;
+import neattrace.raster.Resolution;
+import neattrace.region.CloseSettings;
+import neattrace.region.Join;
+import neattrace.sheet.frame.SheetFrame;
+
+/**
+ * Takes decisions along when the sheet is cropped, turned or scaled: a fill is held by a place in
+ * mm on the page, and that place moves with the drawing.
+ */
+public final class Reframing {
+
+    private final SheetFrame from;
+    private final SheetFrame to;
+    private final double fromPxPerMm;
+    private final double toMmPerPx;
+
+    private Reframing(Job before, Job after, Picture picture) {
+        from = frame(before, picture);
+        to = frame(after, picture);
+        fromPxPerMm = pxPerMm(before, picture);
+        toMmPerPx = 1 / pxPerMm(after, picture);
+    }
+
+    /**
+     * The changed job with its decisions where the drawing now is; the same job if neither frame
+     * nor resolution changed.
+     *
+     * @param picture the source both jobs share
+     * @throws IllegalArgumentException if the new frame fits no sheet
+     */
+    public static Job carry(Job before, Job after, Picture picture) {
+        boolean same =
+                before.source() != after.source()
+                        || before.ppi() == after.ppi()
+                                && before.recipe()
+                                        .effective()
+                                        .frame()
+                                        .equals(after.recipe().effective().frame());
+        return same ? after : new Reframing(before, after, picture).carry(after);
+    }
+
+    private static SheetFrame frame(Job job, Picture picture) {
+        return SheetFrame.of(job.recipe().effective().frame(), picture.width(), picture.height());
+    }
+
+    private static double pxPerMm(Job job, Picture picture) {
+        Resolution scan = job.ppi() == 0 ? picture.resolution() : new Resolution(job.ppi(), true);
+        return scan.pxPerMm() * job.recipe().effective().frame().enlarge();
+    }
+
+    private Job carry(Job job) {
+        CloseSettings close = job.close();
+        List<Fill> fills = new ArrayList<>();
+        for (Fill fill : job.fills()) {
+            fills.add(new Fill(moved(fill.anchor()), fill.swatch()));
+        }
+        List<Join> joins = new ArrayList<>();
+        for (Join join : close.joins()) {
+            joins.add(new Join(moved(join.from()), moved(join.over()), moved(join.to())));
+        }
+        return job.withFills(fills)
+                .withClose(
+                        new CloseSettings(
+                                close.gapMm(),
+                                close.opened().stream().map(this::moved).toList(),
+                                close.closed().stream().map(this::moved).toList(),
+                                joins));
+    }
+
+    private Point moved(Point mm) {
+        Point source = from.toSource().apply(mm.times(fromPxPerMm));
+        return to.toSheet().apply(source).times(toMmPerPx);
+    }
+}

@@ -1,0 +1,2 @@
+/** Where on the sheet the drawing is: the extent of all pieces of ink that are no dirt. */
+package neattrace.sheet.extent;

@@ -1,0 +1,83 @@
+package neattrace.job.sheets;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import neattrace.progress.Progress;
+import neattrace.raster.Picture;
+import neattrace.raster.reading.PictureException;
+import neattrace.raster.reading.PictureReader;
+import neattrace.sheet.SheetRecipe;
+import neattrace.standin.scanner.ScanSettings;
+import neattrace.standin.scanner.StandInScanner;
+import neattrace.standin.skerry.SkerryMail;
+import neattrace.testing.Drawings;
+import neattrace.testing.Pictures;
+import neattrace.testing.Sheets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class SheetMakerTest {
+
+    @TempDir Path folder;
+
+    private Path file(String name, byte[] bytes) throws IOException {
+        return Files.write(folder.resolve(name), bytes);
+    }
+
+    @Test
+    void aScanBecomesAOneBitSheetOfItsOwnResolution() throws IOException {
+        Path scan = file("a.png", Pictures.png(Sheets.framed(300, 200, 40, 6), 400));
+        MadeSheet sheet =
+                SheetMaker.make(scan, SheetWish.of(SheetRecipe.automatic()), Progress.SILENT);
+        Path target = folder.resolve("out.tif");
+        SheetMaker.write(sheet, target, 0);
+        Picture back = PictureReader.read(target);
+        assertThat(back.resolution().ppi()).isEqualTo(400);
+        assertThat(back.grey().at(42, 100)).isZero();
+        assertThat(back.grey().at(100, 100)).isEqualTo(255);
+    }
+
+    @Test
+    void aTiltedScanIsTurnedLevelAndCropped() throws IOException {
+        ScanSettings settings = SkerryMail.GLASSHOUSE.everydayScan();
+        Path scan =
+                file(
+                        "b.png",
+                        StandInScanner.png(
+                                StandInScanner.scan(Drawings.of(SkerryMail.GLASSHOUSE), settings),
+                                settings.ppi()));
+        SheetWish wish = new SheetWish(SheetRecipe.automatic(), 0, 0, true, true);
+        MadeSheet sheet = SheetMaker.make(scan, wish, Progress.SILENT);
+        assertThat(sheet.tiltDegrees()).isCloseTo(settings.tiltDegrees(), within(0.011));
+        assertThat(neattrace.sheet.tilt.TiltFinder.find(sheet.reading().map()).degrees())
+                .isCloseTo(0, within(0.011));
+    }
+
+    @Test
+    void aFolderGivesItsPicturesInOrder() throws IOException {
+        file("b.JPG", new byte[] {1});
+        file("a.png", new byte[] {1});
+        file("notes.txt", new byte[] {1});
+        Files.createDirectory(folder.resolve("c.png"));
+        assertThat(SheetMaker.pictures(folder))
+                .extracting(path -> path.getFileName().toString())
+                .containsExactly("a.png", "b.JPG");
+        assertThatThrownBy(() -> SheetMaker.pictures(folder.resolve("none")))
+                .isInstanceOf(PictureException.class);
+    }
+
+    @Test
+    void anEndingThatIsNoSheetIsRefused() throws IOException {
+        Path scan = file("a.png", Pictures.png(Sheets.framed(60, 60, 10, 4), 300));
+        MadeSheet sheet =
+                SheetMaker.make(scan, SheetWish.of(SheetRecipe.automatic()), Progress.SILENT);
+        assertThatThrownBy(() -> SheetMaker.write(sheet, folder.resolve("a.jpg"), 0))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining(".tif or a .png");
+    }
+}
