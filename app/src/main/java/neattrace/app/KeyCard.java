@@ -35,7 +35,7 @@ final class KeyCard extends VBox {
         {"Ctrl Y", "redo"},
         {"Ctrl O", "open"},
         {"Ctrl S", "save the job"},
-        {"Esc", "stop running work"}
+        {"Esc", "lay down what is in hand; stop running work"}
     };
 
     KeyCard() {

@@ -81,7 +81,10 @@ final class Keyboard implements EventHandler<KeyEvent> {
             case D -> Theme.toggleNight(workbench.getScene());
             case PLUS, EQUALS, ADD -> table.zoom(1.25);
             case MINUS, SUBTRACT -> table.zoom(0.8);
-            case ESCAPE -> workspace.cancel();
+            case ESCAPE -> layDownOrStop();
+            case ENTER -> {
+                return table.finishHand();
+            }
             case F1 -> workbench.toggleKeys();
             case SPACE -> {
                 if (!onTable) {
@@ -103,6 +106,15 @@ final class Keyboard implements EventHandler<KeyEvent> {
             }
         }
         return true;
+    }
+
+    private void layDownOrStop() {
+        if (table.handProperty().get() != null) {
+            table.take(null);
+            workspace.say("");
+        } else {
+            workspace.cancel();
+        }
     }
 
     private void beforeAndAfter() {

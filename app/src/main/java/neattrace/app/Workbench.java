@@ -51,6 +51,7 @@ final class Workbench extends BorderPane {
     private final Table table = new Table();
     private final RouteBar route = new RouteBar(this::go);
     private final Map<Station, Panel> panels = new EnumMap<>(Station.class);
+    private final SheetPanel sheet;
     private final FlatsPanel flats;
     private final HandOverPanel handOver;
     private final FindingList findings;
@@ -66,11 +67,12 @@ final class Workbench extends BorderPane {
 
     Workbench(Workspace workspace) {
         this.workspace = workspace;
+        sheet = new SheetPanel(workspace, table);
         flats = new FlatsPanel(workspace);
         handOver = new HandOverPanel(workspace, this::go);
         for (Panel panel :
                 List.of(
-                        new SheetPanel(workspace),
+                        sheet,
                         new LinePanel(workspace),
                         new ClosePanel(workspace),
                         flats,
@@ -91,6 +93,9 @@ final class Workbench extends BorderPane {
         table.setWhenClicked(place -> panel().clicked(workspace.shownProperty().get(), place));
         flats.inHandProperty().addListener(property -> showDab());
         workspace.shownProperty().addListener((property, before, now) -> shown(before, now));
+        workspace
+                .reviewProperty()
+                .addListener(property -> showFindings(workspace.shownProperty().get()));
         workspace.troubleProperty().addListener((property, before, text) -> prompt.tell(text));
         go(Station.SHEET);
     }
@@ -165,6 +170,11 @@ final class Workbench extends BorderPane {
         return table;
     }
 
+    /** The first station, for tests. */
+    SheetPanel sheet() {
+        return sheet;
+    }
+
     /** The last station, for tests. */
     HandOverPanel handOver() {
         return handOver;
@@ -176,6 +186,8 @@ final class Workbench extends BorderPane {
 
     /** Goes to a station. */
     void go(Station next) {
+        table.take(null);
+        table.setSketch(null);
         station = next;
         route.select(next);
         title.setText(next.title());
@@ -227,6 +239,7 @@ final class Workbench extends BorderPane {
     }
 
     private void lookAt(Finding finding) {
+        panel().findingChosen(finding);
         if (finding.place() != null) {
             table.lookAt(finding.place(), 3 * Math.max(3, finding.reachMm()));
         }
@@ -240,8 +253,7 @@ final class Workbench extends BorderPane {
         }
         List<Mark> marks = new ArrayList<>(panel().marks(now));
         if (chosen != null && chosen.mark() != null) {
-            Mark mark = chosen.mark();
-            marks.add(new Mark(mark.at(), mark.from(), mark.to(), mark.text(), true, mark.open()));
+            marks.add(chosen.mark().strengthened());
         }
         table.setMarks(marks);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
+import neattrace.geom.Point;
 import neattrace.press.BlackRule;
 import neattrace.region.CloseSettings;
 import neattrace.sheet.SheetRecipe;
@@ -22,6 +23,7 @@ import neattrace.trace.Tracer;
  * @param swatches the palette, in the order of the layers
  * @param fills which area has which swatch, oldest first
  * @param black how black is printed
+ * @param settled findings that were looked at and left as they are
  */
 public record Job(
         String title,
@@ -32,7 +34,8 @@ public record Job(
         CloseSettings close,
         List<Swatch> swatches,
         List<Fill> fills,
-        BlackRule black) {
+        BlackRule black,
+        List<Settled> settled) {
 
     /** Bounds for the curves' error, px. */
     public static final double LEAST_ERROR_PX = 0.05;
@@ -48,6 +51,7 @@ public record Job(
         }
         swatches = List.copyOf(swatches);
         fills = List.copyOf(fills);
+        settled = List.copyOf(settled);
     }
 
     /** A new job with everything automatic and nothing coloured. */
@@ -63,7 +67,8 @@ public record Job(
                 CloseSettings.automatic(),
                 List.of(),
                 List.of(),
-                BlackRule.RICH);
+                BlackRule.RICH,
+                List.of());
     }
 
     /** The swatch with an id. */
@@ -77,35 +82,58 @@ public record Job(
     }
 
     public Job withTitle(String value) {
-        return new Job(value, source, ppi, recipe, maxErrorPx, close, swatches, fills, black);
+        return new Job(
+                value, source, ppi, recipe, maxErrorPx, close, swatches, fills, black, settled);
     }
 
     public Job withPpi(double value) {
-        return new Job(title, source, value, recipe, maxErrorPx, close, swatches, fills, black);
+        return new Job(
+                title, source, value, recipe, maxErrorPx, close, swatches, fills, black, settled);
     }
 
     public Job withRecipe(SheetRecipe value) {
-        return new Job(title, source, ppi, value, maxErrorPx, close, swatches, fills, black);
+        return new Job(
+                title, source, ppi, value, maxErrorPx, close, swatches, fills, black, settled);
     }
 
     public Job withMaxErrorPx(double value) {
-        return new Job(title, source, ppi, recipe, value, close, swatches, fills, black);
+        return new Job(title, source, ppi, recipe, value, close, swatches, fills, black, settled);
     }
 
     public Job withClose(CloseSettings value) {
-        return new Job(title, source, ppi, recipe, maxErrorPx, value, swatches, fills, black);
+        return new Job(
+                title, source, ppi, recipe, maxErrorPx, value, swatches, fills, black, settled);
     }
 
     public Job withSwatches(List<Swatch> value) {
-        return new Job(title, source, ppi, recipe, maxErrorPx, close, value, fills, black);
+        return new Job(title, source, ppi, recipe, maxErrorPx, close, value, fills, black, settled);
     }
 
     public Job withFills(List<Fill> value) {
-        return new Job(title, source, ppi, recipe, maxErrorPx, close, swatches, value, black);
+        return new Job(
+                title, source, ppi, recipe, maxErrorPx, close, swatches, value, black, settled);
     }
 
     public Job withBlack(BlackRule value) {
-        return new Job(title, source, ppi, recipe, maxErrorPx, close, swatches, fills, value);
+        return new Job(
+                title, source, ppi, recipe, maxErrorPx, close, swatches, fills, value, settled);
+    }
+
+    /** The same with one more finding left as it is. */
+    public Job withSettled(Settled finding) {
+        List<Settled> next = new ArrayList<>(settled);
+        next.add(finding);
+        return new Job(title, source, ppi, recipe, maxErrorPx, close, swatches, fills, black, next);
+    }
+
+    /**
+     * Whether a finding was left as it is.
+     *
+     * @param reachPx how far it may lie from where it was, source px
+     */
+    public boolean isSettled(String what, Point at, double reachPx) {
+        return settled.stream()
+                .anyMatch(one -> one.what().equals(what) && one.at().distance(at) <= reachPx);
     }
 
     /** The same with a swatch added, or changed if its id is there already. */

@@ -4,7 +4,7 @@ import javafx.scene.image.Image;
 import javafx.scene.image.WritableImage;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
-import neattrace.raster.Picture;
+import neattrace.job.pipeline.Drawing;
 
 /** Small pictures of places on the scan. */
 public final class Thumbnails {
@@ -16,8 +16,8 @@ public final class Thumbnails {
 
     /** The scan round a finding. */
     public static Image of(Shown shown, Finding finding) {
-        Picture picture = shown.drawing().picture();
-        double pxPerMm = shown.drawing().resolution().pxPerMm();
+        Drawing drawing = shown.drawing();
+        double pxPerMm = drawing.resolution().pxPerMm();
         double reach = Math.max(LEAST_REACH_MM, finding.reachMm()) * pxPerMm;
         Point centre = finding.place().times(pxPerMm);
         WritableImage image = new WritableImage(SIZE, SIZE);
@@ -25,9 +25,7 @@ public final class Thumbnails {
             for (int x = 0; x < SIZE; x++) {
                 int px = (int) Math.floor(centre.x() + ((x + 0.5) / SIZE - 0.5) * 2 * reach);
                 int py = (int) Math.floor(centre.y() + ((y + 0.5) / SIZE - 0.5) * 2 * reach);
-                boolean inside =
-                        px >= 0 && py >= 0 && px < picture.width() && py < picture.height();
-                int rgb = inside ? picture.rgbAt(px, py) : 0xE9E4D8;
+                int rgb = drawing.reading().frame().rgbAt(drawing.picture(), px, py);
                 image.getPixelWriter().setArgb(x, y, 0xFF000000 | rgb);
             }
         }

@@ -2,6 +2,8 @@ package neattrace.app.foot;
 
 import java.util.Locale;
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -35,24 +37,41 @@ public final class FootBar extends HBox {
         HBox.setHgrow(message, Priority.ALWAYS);
         Region push = new Region();
         HBox.setHgrow(push, Priority.SOMETIMES);
-        Label step = new Label();
-        step.textProperty().bind(workspace.stepProperty());
-        ProgressBar bar = new ProgressBar();
-        bar.progressProperty().bind(workspace.progressProperty());
-        Button cancel = new Button("Stop");
-        cancel.setId("cancel");
-        cancel.getStyleClass().setAll("answer");
-        cancel.setOnAction(event -> workspace.cancel());
-        HBox running = new HBox(8, step, bar, cancel);
-        running.setAlignment(Pos.CENTER);
-        running.visibleProperty().bind(workspace.progressProperty().greaterThanOrEqualTo(0));
-        running.managedProperty().bind(running.visibleProperty());
-        getChildren().addAll(message, push, running, under, place, zoom);
+        HBox running =
+                running(
+                        workspace.stepProperty(),
+                        workspace.progressProperty(),
+                        "cancel",
+                        workspace::cancel);
+        HBox aside =
+                running(
+                        workspace.asideStepProperty(),
+                        workspace.asideProgressProperty(),
+                        "cancel-aside",
+                        workspace::cancelAside);
+        getChildren().addAll(message, push, running, aside, under, place, zoom);
         table.pointedAtProperty()
                 .addListener((property, before, at) -> show(table.shownProperty().get(), at));
         table.scaleBinding().addListener((property, before, scale) -> zoom(scale.doubleValue()));
         zoom(table.scaleBinding().get());
         zoom.visibleProperty().bind(table.shownProperty().isNotNull());
+    }
+
+    private static HBox running(
+            ReadOnlyStringProperty what, ReadOnlyDoubleProperty share, String id, Runnable stop) {
+        Label step = new Label();
+        step.textProperty().bind(what);
+        ProgressBar bar = new ProgressBar();
+        bar.progressProperty().bind(share);
+        Button cancel = new Button("Stop");
+        cancel.setId(id);
+        cancel.getStyleClass().setAll("answer");
+        cancel.setOnAction(event -> stop.run());
+        HBox running = new HBox(8, step, bar, cancel);
+        running.setAlignment(Pos.CENTER);
+        running.visibleProperty().bind(share.greaterThanOrEqualTo(0));
+        running.managedProperty().bind(running.visibleProperty());
+        return running;
     }
 
     private static Label label(String id, double width) {
@@ -74,7 +93,12 @@ public final class FootBar extends HBox {
             under.setText("");
             return;
         }
-        Point px = at.times(shown.drawing().resolution().pxPerMm());
+        Drawing drawing = shown.drawing();
+        Point px =
+                drawing.reading()
+                        .frame()
+                        .toSource()
+                        .apply(at.times(drawing.resolution().pxPerMm()));
         place.setText(
                 String.format(
                         Locale.ROOT,

@@ -38,6 +38,9 @@ public interface Panel {
         return List.of();
     }
 
+    /** A finding is being looked at: whatever takes room from the findings may make way. */
+    default void findingChosen(Finding finding) {}
+
     /** A click on the drawing at a place in mm. */
     default void clicked(Shown shown, Point place) {}
 }

@@ -3,6 +3,7 @@ package neattrace.app.table;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
@@ -23,6 +24,8 @@ final class FramePainter {
 
     /** What to paint. */
     record Request(Shown shown, View view, TableMode mode, Color page, double density) {}
+
+    private static final Color BEYOND = new Color(0xE4, 0xE0, 0xD8, 0xB8);
 
     private final AtomicReference<Request> waiting = new AtomicReference<>();
     private final ExecutorService thread;
@@ -86,7 +89,12 @@ final class FramePainter {
         graphics.fill(
                 toPx.createTransformedShape(new Rectangle2D.Double(0, 0, pageWidth, pageHeight)));
         if (request.mode() == TableMode.SCAN) {
-            request.shown().scan().paint(graphics, toPx, pageWidth, pageHeight);
+            AffineTransform sheetToPx = new AffineTransform(toPx);
+            double mmPerPx = request.shown().drawing().resolution().mmPerPx();
+            sheetToPx.scale(mmPerPx, mmPerPx);
+            // What the crop leaves out is seen dimmed, so that the crop can be judged.
+            request.shown().scan().paint(graphics, sheetToPx);
+            dimBeyond(graphics, toPx, pageWidth, pageHeight, width, height);
         } else {
             request.shown()
                     .painter()
@@ -99,6 +107,22 @@ final class FramePainter {
         }
         graphics.dispose();
         return image;
+    }
+
+    private static void dimBeyond(
+            Graphics2D graphics,
+            AffineTransform toPx,
+            double pageWidth,
+            double pageHeight,
+            int width,
+            int height) {
+        Area beyond = new Area(new Rectangle2D.Double(0, 0, width, height));
+        beyond.subtract(
+                new Area(
+                        toPx.createTransformedShape(
+                                new Rectangle2D.Double(0, 0, pageWidth, pageHeight))));
+        graphics.setColor(BEYOND);
+        graphics.fill(beyond);
     }
 
     void close() {

@@ -6,15 +6,17 @@ import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import neattrace.app.work.Shown;
+import neattrace.app.work.Sketch;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
-import neattrace.raster.Picture;
+import neattrace.job.pipeline.Drawing;
 import neattrace.region.Area;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.LinearRing;
@@ -67,6 +69,14 @@ final class Overlay {
         Point2D a = view.toScreen(old.toPage(0, 0));
         Point2D b = view.toScreen(old.toPage(old.width(), old.height()));
         g.drawImage(frame.image(), a.getX(), a.getY(), b.getX() - a.getX(), b.getY() - a.getY());
+    }
+
+    /** A quick picture until the real one is there. */
+    void sketch(Sketch sketch) {
+        Point2D a = view.toScreen(new Point(sketch.x(), sketch.y()));
+        Point2D b =
+                view.toScreen(new Point(sketch.x() + sketch.width(), sketch.y() + sketch.height()));
+        g.drawImage(sketch.image(), a.getX(), a.getY(), b.getX() - a.getX(), b.getY() - a.getY());
     }
 
     void target(Area area, Color colour) {
@@ -152,6 +162,10 @@ final class Overlay {
         Point2D at = view.toScreen(mark.at());
         Point2D from = view.toScreen(mark.from());
         Point2D to = view.toScreen(mark.to());
+        if (mark.box()) {
+            box(mark, from, to);
+            return;
+        }
         double radius = Math.max(mark.strong() ? 13 : 7, from.distance(to) / 2 + 5);
         g.save();
         g.setLineCap(StrokeLineCap.ROUND);
@@ -163,6 +177,25 @@ final class Overlay {
         g.restore();
         if (mark.strong() && !mark.text().isEmpty()) {
             label(mark.text(), at.getX() + radius + 6, at.getY());
+        }
+    }
+
+    private void box(Mark mark, Point2D from, Point2D to) {
+        double x = Math.min(from.getX(), to.getX());
+        double y = Math.min(from.getY(), to.getY());
+        double width = Math.abs(from.getX() - to.getX());
+        double height = Math.abs(from.getY() - to.getY());
+        g.save();
+        g.setStroke(HALO);
+        g.setLineWidth(mark.strong() ? 6 : 4);
+        g.strokeRect(x, y, width, height);
+        g.setStroke(mark.open() ? SIGNAL : SETTLED);
+        g.setLineWidth(mark.strong() ? 3 : 1.8);
+        g.setLineDashes(9, 6);
+        g.strokeRect(x, y, width, height);
+        g.restore();
+        if (mark.strong() && !mark.text().isEmpty()) {
+            label(mark.text(), x, Math.max(18, y - 18));
         }
     }
 
@@ -190,37 +223,27 @@ final class Overlay {
     /** The untouched scan round the cursor, twice as large. */
     void lens(Point cursor) {
         Point2D at = view.toScreen(cursor);
-        Picture picture = shown.drawing().picture();
-        double pxPerMm = shown.drawing().resolution().pxPerMm();
-        double cell = view.scale() * LENS_ZOOM / pxPerMm;
+        int side = (int) (2 * LENS_RADIUS);
+        WritableImage image = new WritableImage(side, side);
+        Drawing drawing = shown.drawing();
+        double pxPerMm = drawing.resolution().pxPerMm();
+        double mmPerStep = 1 / (view.scale() * LENS_ZOOM) * (view.flipped() ? -1 : 1);
+        for (int y = 0; y < side; y++) {
+            double mmY = cursor.y() + (y + 0.5 - LENS_RADIUS) * Math.abs(mmPerStep);
+            int py = (int) Math.floor(mmY * pxPerMm);
+            for (int x = 0; x < side; x++) {
+                double mmX = cursor.x() + (x + 0.5 - LENS_RADIUS) * mmPerStep;
+                int px = (int) Math.floor(mmX * pxPerMm);
+                int rgb = drawing.reading().frame().rgbAt(drawing.picture(), px, py);
+                image.getPixelWriter().setArgb(x, y, 0xFF000000 | rgb);
+            }
+        }
         g.save();
         g.beginPath();
         g.arc(at.getX(), at.getY(), LENS_RADIUS, LENS_RADIUS, 0, 360);
         g.closePath();
         g.clip();
-        g.setFill(Color.WHITE);
-        g.fillRect(
-                at.getX() - LENS_RADIUS, at.getY() - LENS_RADIUS, 2 * LENS_RADIUS, 2 * LENS_RADIUS);
-        // Several screen pixels a sample when zoomed in, several samples a pixel when zoomed out.
-        double step = Math.max(1, 1.5 / cell);
-        double reach = LENS_RADIUS / cell;
-        double cx = cursor.x() * pxPerMm;
-        double cy = cursor.y() * pxPerMm;
-        for (double py = Math.floor(cy - reach); py <= cy + reach; py += step) {
-            for (double px = Math.floor(cx - reach); px <= cx + reach; px += step) {
-                int x = (int) px;
-                int y = (int) py;
-                if (px < 0 || py < 0 || x >= picture.width() || y >= picture.height()) {
-                    continue;
-                }
-                int rgb = picture.rgbAt(x, y);
-                g.setFill(Color.rgb(rgb >> 16 & 0xff, rgb >> 8 & 0xff, rgb & 0xff));
-                double sx = (px - cx) * cell * (view.flipped() ? -1 : 1);
-                double left = at.getX() + (view.flipped() ? sx - cell * step : sx);
-                g.fillRect(
-                        left, at.getY() + (py - cy) * cell, cell * step + 0.6, cell * step + 0.6);
-            }
-        }
+        g.drawImage(image, at.getX() - LENS_RADIUS, at.getY() - LENS_RADIUS);
         g.restore();
         g.setStroke(HALO);
         g.setLineWidth(5);

@@ -22,6 +22,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.stage.Screen;
 import neattrace.app.work.Shown;
+import neattrace.app.work.Sketch;
 import neattrace.geom.Point;
 import neattrace.region.Area;
 
@@ -44,6 +45,7 @@ public final class Table extends Region {
     private final BooleanProperty greyGround = new SimpleBooleanProperty();
     private final BooleanProperty lens = new SimpleBooleanProperty();
     private final ObjectProperty<Color> dab = new SimpleObjectProperty<>();
+    private final ReadOnlyObjectWrapper<Hand> hand = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<View> view =
             new ReadOnlyObjectWrapper<>(new View(new Point(50, 50), 4, false, 0, 0));
 
@@ -56,6 +58,7 @@ public final class Table extends Region {
     private List<Mark> marks = List.of();
     private boolean showPoints;
     private FramePainter.Frame frame;
+    private Sketch sketch;
     private Point2D pressedAt;
     private Point2D draggedTo;
     private boolean dragging;
@@ -111,6 +114,47 @@ public final class Table extends Region {
         return dab;
     }
 
+    /** What is being drawn by hand; null if dragging moves the view. */
+    public ReadOnlyObjectProperty<Hand> handProperty() {
+        return hand.getReadOnlyProperty();
+    }
+
+    /** Takes up a hand, or with null lays it down. */
+    public void take(Hand next) {
+        hand.set(next);
+        setCursor(next == null ? Cursor.DEFAULT : next.cursor());
+        redraw();
+    }
+
+    /** Lets the hand finish what it does. True if there was one that could. */
+    public boolean finishHand() {
+        Hand now = hand.get();
+        if (now == null) {
+            return false;
+        }
+        if (now.finished()) {
+            take(null);
+        }
+        redraw();
+        return true;
+    }
+
+    /** Lays a quick picture over the page until the next drawing is shown; null takes it away. */
+    public void setSketch(Sketch next) {
+        sketch = next;
+        redraw();
+    }
+
+    /** The part of the page that is in sight, mm: left, top, right, bottom. */
+    public double[] inSight() {
+        Point a = view.get().toPage(0, 0);
+        Point b = view.get().toPage(getWidth(), getHeight());
+        return new double[] {
+            Math.min(a.x(), b.x()), Math.min(a.y(), b.y()),
+            Math.max(a.x(), b.x()), Math.max(a.y(), b.y())
+        };
+    }
+
     /** Where the cursor is on the page, mm; null if elsewhere. */
     public ReadOnlyObjectProperty<Point> pointedAtProperty() {
         return cursor.getReadOnlyProperty();
@@ -147,8 +191,12 @@ public final class Table extends Region {
     public void fit() {
         Shown now = shown.get();
         if (now != null) {
-            look(view.get().fitted(now.drawing().widthMm(), now.drawing().heightMm(), MARGIN, BAR));
+            look(wholePage(now));
         }
+    }
+
+    private View wholePage(Shown now) {
+        return view.get().fitted(now.drawing().widthMm(), now.drawing().heightMm(), MARGIN, BAR);
     }
 
     /** One mm of the drawing is one mm on the screen, as far as the screen tells its size. */
@@ -183,6 +231,11 @@ public final class Table extends Region {
     /** Goes to a place and shows about {@code reachMm} round it. */
     public void lookAt(Point place, double reachMm) {
         double scale = Math.min(getWidth(), getHeight()) / (2 * Math.max(1, reachMm));
+        Shown now = shown.get();
+        if (now != null && scale <= wholePage(now).scale()) {
+            fit();
+            return;
+        }
         look(view.get().withCentre(place).withScale(Math.min(60, scale)));
     }
 
@@ -201,7 +254,9 @@ public final class Table extends Region {
                 before != null
                         && now != null
                         && before.drawing().picture() == now.drawing().picture()
-                        && before.drawing().widthMm() == now.drawing().widthMm();
+                        && before.drawing().widthMm() == now.drawing().widthMm()
+                        && before.drawing().heightMm() == now.drawing().heightMm();
+        sketch = null;
         if (!samePage) {
             frame = null;
             fitted = false;
@@ -261,11 +316,17 @@ public final class Table extends Region {
         if (frame != null) {
             overlay.frame(frame);
         }
+        if (sketch != null) {
+            overlay.sketch(sketch);
+        }
         target().ifPresent(area -> overlay.target(area, dab.get()));
         if (showPoints) {
             overlay.points();
         }
         overlay.marks(marks);
+        if (hand.get() != null) {
+            hand.get().paint(new Hand.Brushwork(g, view.get()));
+        }
         if (lens.get() && cursor.get() != null) {
             overlay.lens(cursor.get());
         }
@@ -279,7 +340,7 @@ public final class Table extends Region {
 
     /** The area a click would colour. */
     private Optional<Area> target() {
-        if (dab.get() == null || cursor.get() == null || dragging) {
+        if (dab.get() == null || cursor.get() == null || dragging || hand.get() != null) {
             return Optional.empty();
         }
         return shown.get().drawing().areaAt(cursor.get()).filter(area -> !area.outside());
@@ -290,10 +351,26 @@ public final class Table extends Region {
         pressedAt = new Point2D(event.getX(), event.getY());
         draggedTo = pressedAt;
         dragging = false;
+        if (drawsByHand(event)) {
+            hand.get().pressed(view.get().toPage(event.getX(), event.getY()));
+            redraw();
+        }
+    }
+
+    private boolean drawsByHand(MouseEvent event) {
+        return hand.get() != null
+                && shown.get() != null
+                && event.getButton() == MouseButton.PRIMARY;
     }
 
     private void dragged(MouseEvent event) {
         Point2D at = new Point2D(event.getX(), event.getY());
+        if (drawsByHand(event)) {
+            Point place = view.get().toPage(event.getX(), event.getY());
+            hand.get().dragged(place);
+            pointAt(place);
+            return;
+        }
         if (!dragging && at.distance(pressedAt) > 4) {
             dragging = true;
             setCursor(Cursor.CLOSED_HAND);
@@ -305,7 +382,16 @@ public final class Table extends Region {
     }
 
     private void released(MouseEvent event) {
-        setCursor(Cursor.DEFAULT);
+        if (drawsByHand(event)) {
+            Hand now = hand.get();
+            boolean done = now.released(view.get().toPage(event.getX(), event.getY()));
+            if (done && hand.get() == now) {
+                take(null);
+            }
+            redraw();
+            return;
+        }
+        setCursor(hand.get() == null ? Cursor.DEFAULT : hand.get().cursor());
         boolean click = !dragging && event.getButton() == MouseButton.PRIMARY;
         dragging = false;
         if (click && shown.get() != null) {
@@ -315,6 +401,9 @@ public final class Table extends Region {
 
     private void moved(MouseEvent event) {
         crossShown = false;
+        if (hand.get() != null) {
+            hand.get().moved(view.get().toPage(event.getX(), event.getY()));
+        }
         pointAt(view.get().toPage(event.getX(), event.getY()));
     }
 

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.files.AtomicFile;
 import neattrace.job.autosave.Autosave;
+import neattrace.job.recipe.RecipeShelf;
 
 /**
  * Where the program keeps what is its own: autosaved jobs and the list of recent files. Everything
@@ -35,6 +36,11 @@ public final class Folders {
     /** Where jobs are autosaved. */
     public Path autosave() {
         return autosave;
+    }
+
+    /** Where sheet recipes are kept. */
+    public RecipeShelf recipes() {
+        return new RecipeShelf(autosave.resolveSibling("recipes"));
     }
 
     private Path recentFile() {

@@ -29,13 +29,18 @@ final class Running implements AutoCloseable {
     private final ReadOnlyStringWrapper step = new ReadOnlyStringWrapper("");
     private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(IDLE);
     private final AtomicLong newest = new AtomicLong();
-    private final ExecutorService thread =
-            Executors.newSingleThreadExecutor(
-                    task -> {
-                        Thread worker = new Thread(task, "computing");
-                        worker.setDaemon(true);
-                        return worker;
-                    });
+    private final ExecutorService thread;
+
+    /** Work on a thread of this name. */
+    Running(String name) {
+        thread =
+                Executors.newSingleThreadExecutor(
+                        task -> {
+                            Thread worker = new Thread(task, name);
+                            worker.setDaemon(true);
+                            return worker;
+                        });
+    }
 
     /** What is being done right now. */
     ReadOnlyStringProperty stepProperty() {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -16,17 +17,25 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import neattrace.export.Artwork;
+import neattrace.export.onebit.OneBitWriter.Format;
 import neattrace.export.png.ArtworkPainter;
 import neattrace.export.png.PngWriter;
 import neattrace.job.History;
 import neattrace.job.Job;
+import neattrace.job.Reframing;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
+import neattrace.job.sheets.SheetFolder;
+import neattrace.job.sheets.SheetWish;
 import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
+import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.frame.SheetFrame;
+import neattrace.sheet.ink.InkReading;
+import neattrace.sheet.review.SheetReview;
 
 /**
  * The open job. All methods belong to the JavaFX thread; computing, reading and writing happen on
@@ -42,7 +51,12 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper("");
     private final PressProfile press = PressProfile.bundled();
-    private final Running running = new Running();
+    private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
+    private final Running running = new Running("computing");
+    private final Running aside = new Running("sheets");
+    private final Background reviewing = new Background("reviewing");
+    private final Background sketching = new Background("sketching");
+    private final Sketcher sketcher = new Sketcher();
     private final ExecutorService writing =
             Executors.newSingleThreadExecutor(
                     task -> {
@@ -74,6 +88,11 @@ public final class Workspace implements AutoCloseable {
     /** The newest computed drawing; null before the first one is ready. */
     public ReadOnlyObjectProperty<Shown> shownProperty() {
         return shown.getReadOnlyProperty();
+    }
+
+    /** What was found on the shown sheet; null while it is being looked through. */
+    public ReadOnlyObjectProperty<SheetReview> reviewProperty() {
+        return review.getReadOnlyProperty();
     }
 
     /** The job file, or null if the job was never saved. */
@@ -222,7 +241,16 @@ public final class Workspace implements AutoCloseable {
             return;
         }
         try {
-            to(history.get().then(what, change.apply(job())));
+            Job next = change.apply(job());
+            Shown now = shown.get();
+            boolean known = now != null && now.drawing().job().source() == next.source();
+            to(
+                    history.get()
+                            .then(
+                                    what,
+                                    known
+                                            ? Reframing.carry(job(), next, now.drawing().picture())
+                                            : next));
         } catch (IllegalArgumentException e) {
             say("Not changed: " + e.getMessage() + ".");
         }
@@ -269,6 +297,15 @@ public final class Workspace implements AutoCloseable {
 
     private void settle(Shown result) {
         settled = history.get();
+        sketching.stop();
+        InkReading reading = result.drawing().reading();
+        boolean sameSheet = review.get() != null && review.get().reading() == reading;
+        if (!sameSheet) {
+            review.set(null);
+            reviewing.start(
+                    progress -> SheetReview.of(reading, result.drawing().picture(), progress),
+                    review::set);
+        }
         shown.set(result);
     }
 
@@ -283,12 +320,25 @@ public final class Workspace implements AutoCloseable {
     private Shown compute(Job job, Shown base, Progress progress) throws IOException {
         Drawing before = base == null ? null : base.drawing();
         Drawing drawing = Pipeline.run(job, before, progress);
+        SheetFrame frame = drawing.reading().frame();
         ScanPyramid scan =
                 before != null && before.picture() == drawing.picture()
-                        ? base.scan()
-                        : ScanPyramid.of(drawing.picture());
+                        ? base.scan().in(drawing.picture(), before.reading().frame(), frame)
+                        : ScanPyramid.of(drawing.picture(), frame);
         Artwork art = Artwork.of(drawing, press);
         return new Shown(drawing, art, new ArtworkPainter(art), scan);
+    }
+
+    /**
+     * Sketches what a recipe would do to the part of the page in sight, without changing the job.
+     *
+     * @param sightMm left, top, right, bottom
+     */
+    public void sketch(SheetRecipe recipe, double[] sightMm, Consumer<Sketch> show) {
+        Shown now = shown.get();
+        if (now != null) {
+            sketching.start(progress -> sketcher.sketch(now, recipe, sightMm), show);
+        }
     }
 
     /** Stops the running work and takes back whatever it was to show. */
@@ -323,6 +373,37 @@ public final class Workspace implements AutoCloseable {
         void write() throws IOException;
     }
 
+    /**
+     * Makes a sheet of every scan in a folder, beside whatever else goes on; says how it went.
+     *
+     * @param sheets where they go, each named after its scan
+     */
+    public void makeSheets(Path scans, Path sheets, SheetWish wish, Format format) {
+        trouble.set("");
+        aside.start(
+                "Making sheets",
+                progress -> SheetFolder.make(scans, sheets, wish, format, progress),
+                this::say,
+                this::complain);
+    }
+
+    /** What goes on aside. */
+    public ReadOnlyStringProperty asideStepProperty() {
+        return aside.stepProperty();
+    }
+
+    /** Share of what goes on aside that is done, or -1. */
+    public ReadOnlyDoubleProperty asideProgressProperty() {
+        return aside.progressProperty();
+    }
+
+    /** Stops what goes on aside. */
+    public void cancelAside() {
+        if (aside.stop()) {
+            say("Stopped; sheets that were made already are kept.");
+        }
+    }
+
     /** Writes a file off the JavaFX thread and says how it went. */
     public void write(String success, Writing writing, Runnable whenDone) {
         trouble.set("");
@@ -352,6 +433,9 @@ public final class Workspace implements AutoCloseable {
     @Override
     public void close() {
         running.close();
+        aside.close();
+        reviewing.close();
+        sketching.close();
         writing.shutdown();
         keeper.close();
     }

@@ -13,6 +13,7 @@ import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.Job;
+import neattrace.job.Settled;
 import neattrace.job.Source;
 import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.SheetJson;
@@ -51,7 +52,8 @@ final class JobJson {
                     job.close(),
                     job.swatches(),
                     job.fills(),
-                    job.black());
+                    job.black(),
+                    job.settled());
         }
     }
 
@@ -83,6 +85,13 @@ final class JobJson {
                     .put("swatch", fill.swatch());
         }
         root.put("black", job.black().name());
+        ArrayNode settled = root.putArray("settled");
+        for (Settled finding : job.settled()) {
+            settled.addObject()
+                    .put("what", finding.what())
+                    .put("x", finding.at().x())
+                    .put("y", finding.at().y());
+        }
         return MAPPER.writeValueAsBytes(root);
     }
 
@@ -139,8 +148,20 @@ final class JobJson {
                                 joins(need(close, "joins"))),
                         swatches,
                         fills,
-                        BlackRule.valueOf(need(root, "black").asText()));
+                        BlackRule.valueOf(need(root, "black").asText()),
+                        settled(root, version));
         return new Parsed(sourceName, job);
+    }
+
+    private static List<Settled> settled(JsonNode root, int version) throws JobFileException {
+        List<Settled> settled = new ArrayList<>();
+        if (version > 1) {
+            for (JsonNode node : need(root, "settled")) {
+                Point at = new Point(number(node, "x"), number(node, "y"));
+                settled.add(new Settled(need(node, "what").asText(), at));
+            }
+        }
+        return settled;
     }
 
     private static SheetRecipe recipe(JsonNode sheet, int version) throws IOException {

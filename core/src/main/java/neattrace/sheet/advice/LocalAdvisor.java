@@ -27,10 +27,6 @@ public final class LocalAdvisor {
     /** Thresholds nearer than this to the sheet's are not worth a patch, 255ths. */
     private static final int LEAST_STEP = 13;
 
-    /** Ink fainter than this is a stain, paper darker than that is ink, 255ths. */
-    private static final int FAINTEST = 46;
-
-    private static final int DARKEST = 214;
     private static final int MOST = 24;
 
     private LocalAdvisor() {}
@@ -54,11 +50,7 @@ public final class LocalAdvisor {
         Map<Integer, List<Change>> losing = new HashMap<>();
         Map<Integer, List<Change>> filling = new HashMap<>();
         for (Change change : sweep.changes()) {
-            int level = change.level();
-            boolean problem =
-                    change.losesInk()
-                            ? level < now && level >= FAINTEST
-                            : level >= now && level <= DARKEST;
+            boolean problem = ThresholdSweep.isProblem(change, now);
             if (!problem
                     || patched.length > 0 && patched[change.y() * frame.width() + change.x()]) {
                 continue;
@@ -177,8 +169,8 @@ public final class LocalAdvisor {
 
     /** The threshold with the fewest problems; of several the middle of the widest run of them. */
     private static int fewest(List<Change> inside, boolean lighter, int now, ThresholdSweep sweep) {
-        int from = lighter ? Math.max(sweep.low(), FAINTEST) : now;
-        int to = lighter ? now : Math.min(sweep.high(), DARKEST);
+        int from = lighter ? Math.max(sweep.low(), ThresholdSweep.FAINTEST) : now;
+        int to = lighter ? now : Math.min(sweep.high(), ThresholdSweep.DARKEST);
         int least = Integer.MAX_VALUE;
         for (int threshold = from; threshold <= to; threshold++) {
             least = Math.min(least, problems(inside, threshold));
@@ -204,10 +196,7 @@ public final class LocalAdvisor {
     private static int problems(List<Change> inside, int threshold) {
         int problems = 0;
         for (Change change : inside) {
-            boolean within = change.level() >= FAINTEST && change.level() <= DARKEST;
-            boolean wrong =
-                    change.losesInk() ? change.level() < threshold : change.level() >= threshold;
-            problems += within && wrong ? 1 : 0;
+            problems += ThresholdSweep.isProblem(change, threshold) ? 1 : 0;
         }
         return problems;
     }

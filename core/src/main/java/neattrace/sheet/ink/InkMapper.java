@@ -16,6 +16,7 @@ import neattrace.sheet.speck.SpeckDropper;
 import neattrace.sheet.speck.SpeckReport;
 import neattrace.sheet.sweep.ThresholdSweep;
 import neattrace.sheet.tone.Levels;
+import neattrace.sheet.tone.ToneMap;
 
 /** Makes a clean sheet of a scan: decides what is ink and what is paper. */
 public final class InkMapper {
@@ -89,7 +90,7 @@ public final class InkMapper {
         Advice advice =
                 sameTone && before.advice() != null && before.advice().speckMm() == speckMm
                         ? before.advice()
-                        : Advice.of(laid, toned, speckMm, sheetPxPerMm, progress.part(0.4, 0.8));
+                        : Advice.of(toned, speckMm, sheetPxPerMm, progress.part(0.4, 0.8));
         double percent = percent(now, laid, advice);
         progress.report("Deciding black and white", 0.8);
         Masked masked = laid.masked();
@@ -174,26 +175,26 @@ public final class InkMapper {
 
         private static final int LEAST_LIFE = 14;
 
-        static Advice of(
-                LaidSheet laid,
-                TonedSheet toned,
-                double speckMm,
-                double pxPerMm,
-                Progress progress) {
-            Levels levels = toned.levels();
+        static Advice of(TonedSheet toned, double speckMm, double pxPerMm, Progress progress) {
+            double speckPx = Math.PI / 4 * Math.pow(speckMm * pxPerMm, 2);
+            ThresholdSweep sweep = sweep(toned.tone(), toned.levels(), speckPx, progress);
+            int structures = sweep.drawn((sweep.low() + sweep.high()) / 2);
+            CalmStretch calm =
+                    CalmStretch.find(sweep.changes(), structures, sweep.low(), sweep.high());
+            return new Advice(sweep, calm, speckMm);
+        }
+
+        /** Over all thresholds that come into question with the scan's grain. */
+        static ThresholdSweep sweep(
+                ToneMap tone, Levels levels, double speckPx, Progress progress) {
             // From the median difference of neighbours to a standard deviation in 255ths of
             // darkness: the difference of two Gaussians has median 0.954 sigma.
             double sigma = levels.noise() / 0.954 * 255 / (levels.paper() - levels.ink());
             int low = (int) Math.max(LOWEST, Math.min(90, 3 * sigma));
             int life = (int) Math.max(LEAST_LIFE, Math.min(40, 2 * sigma));
-            double speckPx = Math.PI / 4 * Math.pow(speckMm * pxPerMm, 2);
             int speck = (int) Math.max(SPECK_PX, Math.ceil(speckPx));
             int least = Math.max(LEAST_PX, 3 * speck);
-            ThresholdSweep sweep =
-                    ThresholdSweep.of(toned.tone(), low, HIGHEST, speck, least, life, progress);
-            int structures = sweep.drawn((low + HIGHEST) / 2);
-            return new Advice(
-                    sweep, CalmStretch.find(sweep.changes(), structures, low, HIGHEST), speckMm);
+            return ThresholdSweep.of(tone, low, HIGHEST, speck, least, life, progress);
         }
     }
 }

@@ -1,6 +1,7 @@
 package neattrace.sheet.ink;
 
 import java.util.BitSet;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import neattrace.geom.Homography;
 import neattrace.progress.Progress;
@@ -12,7 +13,9 @@ import neattrace.sheet.frame.SheetFrame;
 import neattrace.sheet.light.LightEvener;
 import neattrace.sheet.light.LightField;
 import neattrace.sheet.mask.Masked;
+import neattrace.sheet.sweep.ThresholdSweep;
 import neattrace.sheet.tone.Levels;
+import neattrace.sheet.tone.ToneMap;
 
 /**
  * What a changed recipe would do to a part of the sheet, at about the resolution of a screen: quick
@@ -132,36 +135,43 @@ public final class InkPreview {
         return height;
     }
 
-    /**
-     * The ink of the part under a recipe; one that leaves the threshold open gets the reading's.
-     */
+    /** The ink of the part; a recipe that leaves the threshold open gets the reading's. */
     public InkMap show(SheetRecipe recipe) {
         SheetRecipe now = recipe.effective();
-        GreySheet even = grey;
-        Levels measured = reading.toned().measured();
-        boolean sameLight = now.light().even() == reading.recipe().light().even();
-        if (!reading.oneBit()) {
-            LightField light =
-                    sameLight || !now.light().even()
-                            ? reading.light()
-                            : LightEvener.estimate(reading.grey(), reading.masked().erased());
-            if (now.light().even()) {
-                even = evened(light);
-            }
-            measured = sameLight ? measured : Levels.measure(even, new BitSet());
-        }
-        Levels levels = TonedSheet.adjusted(measured, now.light());
-        if (!levels.found()) {
+        Optional<ToneMap> tone = tone(now);
+        if (tone.isEmpty()) {
             return new InkMap(grey.width(), grey.height(), new byte[grey.samples().length]);
         }
         Masked masked = Masked.of(now.masks(), frame.toSheet(), frame.width(), frame.height());
         return Decision.decide(
-                TonedSheet.tone(even, levels, now, pxPerMm, Progress.SILENT),
-                percent(now.decision()),
-                now,
-                frame,
-                masked.erased(),
-                pxPerMm);
+                tone.get(), percent(now.decision()), now, frame, masked.erased(), pxPerMm);
+    }
+
+    /** What every threshold would do to the part at this resolution; empty without ink. */
+    public Optional<ThresholdSweep> sweep(SheetRecipe recipe) {
+        return tone(recipe.effective())
+                .map(tone -> InkMapper.Advice.sweep(tone, reading.levels(), 0, Progress.SILENT));
+    }
+
+    private Optional<ToneMap> tone(SheetRecipe now) {
+        GreySheet even = grey;
+        Levels measured = reading.toned().measured();
+        boolean sameLight = now.light().even() == reading.recipe().light().even();
+        if (!reading.oneBit()) {
+            if (now.light().even()) {
+                even =
+                        evened(
+                                sameLight
+                                        ? reading.light()
+                                        : LightEvener.estimate(
+                                                reading.grey(), reading.masked().erased()));
+            }
+            measured = sameLight ? measured : Levels.measure(even, new BitSet());
+        }
+        Levels levels = TonedSheet.adjusted(measured, now.light());
+        return levels.found()
+                ? Optional.of(TonedSheet.tone(even, levels, now, pxPerMm, Progress.SILENT))
+                : Optional.empty();
     }
 
     private GreySheet evened(LightField light) {

@@ -2,6 +2,7 @@ package neattrace.sheet.ink;
 
 import java.util.List;
 import java.util.Optional;
+import neattrace.geom.Point;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.sheet.SheetRecipe;
@@ -129,6 +130,35 @@ public final class InkReading {
     /** The stretch of thresholds in which the drawing's topology stays. */
     public Optional<CalmStretch> calm() {
         return Optional.ofNullable(advice).map(InkMapper.Advice::calm);
+    }
+
+    /**
+     * Brightness of the evened sheet round a place: the mean of 5 x 5 pixels, 0 to 255; empty if
+     * the place lies beyond the sheet.
+     *
+     * @param at sheet px
+     */
+    public Optional<Double> evenedAt(Point at) {
+        GreySheet grey = laid.grey();
+        int x = (int) Math.floor(at.x());
+        int y = (int) Math.floor(at.y());
+        if (x < 0 || y < 0 || x >= grey.width() || y >= grey.height()) {
+            return Optional.empty();
+        }
+        double sum = 0;
+        int count = 0;
+        for (int yy = Math.max(0, y - 2); yy <= Math.min(grey.height() - 1, y + 2); yy++) {
+            for (int xx = Math.max(0, x - 2); xx <= Math.min(grey.width() - 1, x + 2); xx++) {
+                sum += grey.at(xx, yy);
+                count++;
+            }
+        }
+        double mean = sum / count;
+        double paper =
+                toned.light().isEven()
+                        ? 255
+                        : toned.light().at(at.x() / grey.width(), at.y() / grey.height());
+        return Optional.of(Math.min(255, Math.rint(mean * 255 / paper)));
     }
 
     /** What was done about specks. */

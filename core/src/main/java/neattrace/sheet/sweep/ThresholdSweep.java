@@ -16,6 +16,12 @@ import neattrace.sheet.tone.ToneMap;
  */
 public final class ThresholdSweep {
 
+    /** Fainter than this (of 255) is a stain on the paper and no faint line. */
+    public static final int FAINTEST = 46;
+
+    /** Darker than this (of 255) is ink and no plugged slit. */
+    public static final int DARKEST = 214;
+
     /** Above this many pixels the two floods run one after the other, to halve the memory. */
     private static final int LARGE_SHEET = 60_000_000;
 
@@ -150,27 +156,42 @@ public final class ThresholdSweep {
 
     /** Lines that are broken at a threshold and hold together at a lower one. */
     public long broken(int threshold) {
-        return count(Kind.LINE_BREAKS, threshold, true);
+        return worse(Kind.LINE_BREAKS, threshold);
     }
 
     /** Pieces of ink that are lost at a threshold and there at a lower one. */
     public long lost(int threshold) {
-        return count(Kind.PART_LOST, threshold, true);
+        return worse(Kind.PART_LOST, threshold);
     }
 
     /** Slits between lines that are plugged at a threshold and open at a higher one. */
     public long plugged(int threshold) {
-        return count(Kind.SLIT_OPENS, threshold, false);
+        return worse(Kind.SLIT_OPENS, threshold);
     }
 
     /** Holes that are filled at a threshold and open at a higher one. */
     public long filled(int threshold) {
-        return count(Kind.HOLE_OPENS, threshold, false);
+        return worse(Kind.HOLE_OPENS, threshold);
     }
 
-    private long count(Kind kind, int threshold, boolean below) {
+    private long worse(Kind kind, int threshold) {
         return changes.stream()
-                .filter(change -> change.kind() == kind && change.level() < threshold == below)
+                .filter(change -> change.kind() == kind && isProblem(change, threshold))
                 .count();
+    }
+
+    /**
+     * Whether a threshold is on the wrong side of a change: it loses ink that is no stain, or fills
+     * paper that is not as dark as ink.
+     */
+    public static boolean isProblem(Change change, int threshold) {
+        return change.losesInk()
+                ? change.level() < threshold && change.level() >= FAINTEST
+                : change.level() >= threshold && change.level() <= DARKEST;
+    }
+
+    /** The threshold nearest to a percentage that was looked at. */
+    public int at(double percent) {
+        return Math.max(low, Math.min(high, (int) Math.ceil(percent * 2.55)));
     }
 }

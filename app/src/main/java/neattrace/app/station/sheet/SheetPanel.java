@@ -1,97 +1,136 @@
 package neattrace.app.station.sheet;
 
-import java.util.ArrayList;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Slider;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Finding;
-import neattrace.app.docket.Finding.Answer;
-import neattrace.app.docket.NumberField;
-import neattrace.app.docket.Sentence;
 import neattrace.app.route.Station;
 import neattrace.app.station.Panel;
+import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.job.pipeline.Drawing;
-import neattrace.raster.Resolution;
-import neattrace.sheet.SheetRecipe;
 
-/** What is ink and what is paper. */
+/** From scan to clean sheet: nine steps, each a tile that opens its settings. */
 public final class SheetPanel implements Panel {
 
-    private final Workspace workspace;
+    private final Desk desk;
+    private final SheetFindings findings;
+    private final OutStep out;
+    private final List<Step> steps;
+    private final StepTiles tiles;
     private final Label size = new Label();
-    private final NumberField ppi;
-    private final ChoiceField<Boolean> light;
-    private final NumberField ink;
-    private final Slider inkSlider = new Slider(5, 95, 50);
-    private final NumberField speck;
+    private final Label stepTitle = new Label();
+    private final ChoiceField<Boolean> inUse;
+    private final StackPane open = new StackPane();
+    private final VBox step;
     private final VBox content;
+    private Step chosen;
 
-    /** The panel of a workspace. */
-    public SheetPanel(Workspace workspace) {
-        this.workspace = workspace;
-        ppi =
-                new NumberField(
-                        "Resolution",
-                        "ppi",
-                        10,
-                        20_000,
-                        50,
-                        v -> workspace.change("Resolution", job -> job.withPpi(v)));
-        light =
+    /** The panel of a workspace and its table. */
+    public SheetPanel(Workspace workspace, Table table) {
+        desk = new Desk(workspace, table);
+        findings = new SheetFindings(desk);
+        out = new OutStep(desk);
+        Step decision = new DecisionStep(desk);
+        steps =
+                List.of(
+                        new FrameStep(desk),
+                        new MaskStep(desk),
+                        new PencilStep(desk),
+                        new LightStep(desk),
+                        new SharpenStep(desk),
+                        decision,
+                        new SpeckStep(desk),
+                        new SizeStep(desk),
+                        out);
+        tiles = new StepTiles(steps, this::choose);
+        inUse =
                 new ChoiceField<>(
-                        "Uneven light",
+                        "This step",
                         List.of(true, false),
-                        even -> even ? "evened out" : "left as it is",
-                        even ->
-                                workspace.change(
-                                        "Light",
-                                        job -> job.withRecipe(job.recipe().withEvenLight(even))));
-        ink = new NumberField("Ink threshold", "%", 5, 95, 1, this::setInk);
-        inkSlider.setAccessibleText("Ink threshold");
-        inkSlider.setOnMouseReleased(event -> setInk(Math.rint(inkSlider.getValue())));
-        inkSlider.setOnKeyReleased(event -> setInk(Math.rint(inkSlider.getValue())));
-        inkSlider
-                .valueProperty()
-                .addListener(property -> ink.show(Math.rint(inkSlider.getValue())));
-        speck =
-                new NumberField(
-                        "Speck size",
-                        "mm",
-                        0,
-                        5,
-                        0.05,
-                        v ->
-                                workspace.change(
-                                        "Specks",
-                                        job -> job.withRecipe(job.recipe().withSpeckMm(v))));
+                        on -> on ? "in use" : "switched off",
+                        this::setInUse);
+        inUse.setId("step-in-use");
         size.getStyleClass().add("measure");
         size.setWrapText(true);
         size.setMinHeight(Region.USE_PREF_SIZE);
-        content =
-                new VBox(
-                        10,
-                        size,
-                        new Sentence("The scan has", ppi, "."),
-                        new Sentence("Uneven light and paper tone are", light, "."),
-                        new Sentence(
-                                "Ink is anything darker than",
-                                ink,
-                                "of the way from paper to ink."),
-                        inkSlider,
-                        new Sentence("Specks under", speck, "are dropped."));
+        stepTitle.getStyleClass().add("step-title");
+        stepTitle.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(stepTitle, Priority.ALWAYS);
+        open.getStyleClass().add("open-step");
+        HBox head = new HBox(stepTitle, inUse);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        step = new VBox(3, head, open);
+        content = new VBox(7, size, tiles, step);
+        workspace.reviewProperty().addListener(property -> showChosen());
+        choose(decision);
     }
 
-    private void setInk(double percent) {
-        workspace.change(
-                "Ink threshold", job -> job.withRecipe(job.recipe().withInkPercent(percent)));
+    /** Opens a step; the open one once more closes it and leaves its room to the findings. */
+    private void choose(Step next) {
+        if (next == chosen && step.isVisible()) {
+            fold(true);
+            return;
+        }
+        chosen = next;
+        tiles.choose(next);
+        stepTitle.setText(next.title());
+        inUse.setVisible(next.part() != null);
+        open.getChildren().setAll(next.content());
+        fold(false);
+        showChosen();
+    }
+
+    private void fold(boolean folded) {
+        step.setVisible(!folded);
+        step.setManaged(!folded);
+        if (folded) {
+            tiles.chooseNone();
+        }
+    }
+
+    @Override
+    public void findingChosen(Finding finding) {
+        fold(true);
+        // Dust, stamps and faint lines are seen on the scan, not among the lines made of it.
+        desk.look(finding.place() == null ? usualMode() : TableMode.SCAN);
+    }
+
+    private void setInUse(boolean on) {
+        String what = (on ? "Use " : "Switch off ") + chosen.title().toLowerCase(Locale.ROOT);
+        desk.change(what, recipe -> recipe.withStep(chosen.part(), on));
+    }
+
+    private void showChosen() {
+        Shown shown = desk.workspace().shownProperty().get();
+        if (shown == null) {
+            return;
+        }
+        chosen.show(shown);
+        boolean on = chosen.part() == null || shown.drawing().job().recipe().isOn(chosen.part());
+        inUse.show(on);
+        open.setDisable(!on);
+    }
+
+    /** Writes the sheet, for tests. */
+    public void write(Path target) {
+        out.write(target);
+    }
+
+    /** Makes sheets of a folder of scans, for tests. */
+    public void makeFolder(Path scans, Path sheets) {
+        out.make(scans, sheets);
     }
 
     @Override
@@ -115,65 +154,18 @@ public final class SheetPanel implements Panel {
         size.setText(
                 String.format(
                         Locale.ROOT,
-                        "%s · %d × %d px · %.1f × %.1f mm",
-                        drawing.job().source().name(),
-                        drawing.picture().width(),
-                        drawing.picture().height(),
+                        "%d × %d px · %.1f × %.1f mm",
+                        drawing.reading().map().width(),
+                        drawing.reading().map().height(),
                         drawing.widthMm(),
                         drawing.heightMm()));
-        ppi.show(drawing.resolution().ppi());
-        light.show(drawing.job().recipe().evenLight());
-        ink.show(drawing.job().recipe().inkPercent());
-        if (!inkSlider.isValueChanging()) {
-            inkSlider.setValue(drawing.job().recipe().inkPercent());
-        }
-        speck.show(drawing.reading().speckMm());
+        tiles.show(shown);
+        showChosen();
     }
 
     @Override
     public List<Finding> findings(Shown shown) {
-        Drawing drawing = shown.drawing();
-        List<Finding> findings = new ArrayList<>();
-        if (!drawing.resolution().stated()) {
-            findings.add(
-                    Finding.general(
-                            "The file does not say its resolution",
-                            "300 ppi is assumed. Every size in mm hangs on it.",
-                            new Answer("300 ppi is right", () -> setPpi(Resolution.ASSUMED_PPI)),
-                            new Answer("It is 600 ppi", () -> setPpi(600))));
-        }
-        int dropped = drawing.reading().specksDropped();
-        boolean automatic = drawing.job().recipe().speckMm() == SheetRecipe.AUTOMATIC;
-        if (dropped > 0 && automatic) {
-            double usual = drawing.reading().speckMm();
-            findings.add(
-                    Finding.general(
-                            dropped + " specks were dropped",
-                            "The paper has grain; dots smaller than "
-                                    + usual
-                                    + " mm are taken for dust.",
-                            new Answer("That is right", () -> setSpeck(usual)),
-                            new Answer("Keep them", () -> setSpeck(0))));
-        }
-        double inked =
-                (double) drawing.reading().map().inkPixels()
-                        / drawing.picture().width()
-                        / drawing.picture().height();
-        if (inked > 0.6) {
-            findings.add(
-                    Finding.general(
-                            String.format(Locale.ROOT, "%.0f %% of the sheet is ink", 100 * inked),
-                            "That is a lot for line art. Is the picture white on black?"));
-        }
-        return findings;
-    }
-
-    private void setPpi(double value) {
-        workspace.change("Resolution", job -> job.withPpi(value));
-    }
-
-    private void setSpeck(double mm) {
-        workspace.change("Specks", job -> job.withRecipe(job.recipe().withSpeckMm(mm)));
+        return findings.of(shown);
     }
 
     @Override

@@ -1,0 +1,207 @@
+package neattrace.app.station.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.work.Shown;
+import neattrace.job.pipeline.Drawing;
+import neattrace.sheet.DecisionRecipe;
+import neattrace.sheet.DecisionRecipe.Method;
+import neattrace.sheet.DecisionRecipe.Patch;
+import neattrace.sheet.SheetShape;
+import neattrace.sheet.SheetStep;
+import neattrace.sheet.sweep.ThresholdSweep;
+
+/** Black or white: the threshold over the chart of what every one would do, and patches. */
+final class DecisionStep implements Step {
+
+    private final Desk desk;
+    private final NumberField ink;
+    private final ChoiceField<Method> method;
+    private final ChoiceField<Method> method2;
+    private final SweepChart chart;
+    private final Label counts = MaskStep.hint("");
+    private final NumberField patchInk;
+    private final NumberField window;
+    private final NumberField weight;
+    private final ShapeRows rows;
+    private final VBox one;
+    private final VBox adaptive;
+    private final VBox content;
+    private double patchPercent = 30;
+
+    DecisionStep(Desk desk) {
+        this.desk = desk;
+        ink = new NumberField("Ink threshold", "%", 2, 98, 1, this::setInk);
+        ink.setId("ink-threshold");
+        method = methods("method");
+        method2 = methods("method-adaptive");
+        chart = new SweepChart(this::moved, this::setInk);
+        patchInk = new NumberField("Patch threshold", "%", 2, 98, 1, v -> patchPercent = v);
+        patchInk.setId("patch-threshold");
+        patchInk.show(patchPercent);
+        rows = new ShapeRows(this::remove);
+        window =
+                new NumberField(
+                        "Window",
+                        "mm",
+                        0.2,
+                        50,
+                        0.5,
+                        v -> decision("Window", d -> d.withWindow(v, d.k())));
+        weight =
+                new NumberField(
+                        "Weight",
+                        "",
+                        0,
+                        1,
+                        0.02,
+                        v -> decision("Weight", d -> d.withWindow(d.windowMm(), v)));
+        Button calm = Desk.button("Calm middle", "calm-middle", () -> setInk(DecisionRecipe.CALM));
+        Sentence patches = new Sentence("In a patch ink is from", patchInk, ":");
+        patches.getChildren().addAll(ShapeTools.buttons(desk, "patch", this::patch));
+        patches.getChildren().add(calm);
+        one =
+                new VBox(
+                        5,
+                        new Sentence("By", method, "ink is darker than", ink, "."),
+                        chart,
+                        counts,
+                        patches,
+                        rows);
+        adaptive =
+                new VBox(
+                        6,
+                        new Sentence("By", method2, "of", window, ", weight", weight, "."),
+                        MaskStep.hint(
+                                "Each pixel is compared with what lies round it: for light too"
+                                        + " uneven to be evened out. Lines lose some of their true"
+                                        + " width."));
+        content = new VBox(6, one, adaptive);
+    }
+
+    private ChoiceField<Method> methods(String id) {
+        ChoiceField<Method> field =
+                new ChoiceField<>(
+                        "Method",
+                        List.of(Method.ONE, Method.ADAPTIVE),
+                        m -> m == Method.ONE ? "one threshold" : "neighbourhoods",
+                        m -> decision("Method", decision -> decision.withMethod(m)));
+        field.setId(id);
+        return field;
+    }
+
+    private void decision(String what, java.util.function.UnaryOperator<DecisionRecipe> change) {
+        desk.change(what, recipe -> recipe.withDecision(change.apply(recipe.decision())));
+    }
+
+    private void moved(double percent) {
+        ink.show(percent);
+        desk.drawing().reading().sweep().ifPresent(sweep -> count(sweep, percent));
+        desk.sketch(recipe -> recipe.withInkPercent(percent));
+    }
+
+    private void setInk(double percent) {
+        desk.change("Ink threshold", recipe -> recipe.withInkPercent(percent));
+    }
+
+    private void patch(SheetShape shape) {
+        decision("Patch", decision -> decision.withPatch(new Patch(shape, patchPercent)));
+    }
+
+    private void remove(int index) {
+        decision(
+                "Remove a patch",
+                decision -> {
+                    List<Patch> left = new ArrayList<>(decision.patches());
+                    left.remove(index);
+                    return decision.withPatches(left);
+                });
+    }
+
+    private void count(ThresholdSweep sweep, double percent) {
+        int t = sweep.at(percent);
+        counts.setText(
+                String.format(
+                        Locale.ROOT,
+                        "— %d pieces  ╌ %d holes  ·· %d specks. Faint lines lost %d, broken %d;"
+                                + " slits plugged %d, holes filled %d.",
+                        sweep.parts(t) - sweep.specks(t),
+                        sweep.holes(t) - sweep.pinholes(t),
+                        sweep.specks(t) + sweep.pinholes(t),
+                        sweep.lost(t),
+                        sweep.broken(t),
+                        sweep.plugged(t),
+                        sweep.filled(t)));
+    }
+
+    @Override
+    public String title() {
+        return "Threshold";
+    }
+
+    @Override
+    public String state(Shown shown) {
+        DecisionRecipe decision = shown.drawing().job().recipe().decision();
+        if (decision.method() == Method.ADAPTIVE) {
+            return "adaptive";
+        }
+        String percent =
+                String.format(Locale.ROOT, "%.0f %%", shown.drawing().reading().inkPercent());
+        String calm = decision.inkPercent() == DecisionRecipe.CALM ? ", calm" : "";
+        int patches = decision.patches().size();
+        return percent + (patches == 0 ? calm : ", +" + patches);
+    }
+
+    @Override
+    public SheetStep part() {
+        return SheetStep.DECISION;
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        Drawing drawing = shown.drawing();
+        DecisionRecipe decision = drawing.job().recipe().decision();
+        boolean single = decision.method() == Method.ONE;
+        one.setVisible(single);
+        one.setManaged(single);
+        adaptive.setVisible(!single);
+        adaptive.setManaged(!single);
+        method.show(decision.method());
+        method2.show(decision.method());
+        ink.show(Math.rint(drawing.reading().inkPercent()));
+        window.show(decision.windowMm());
+        weight.show(decision.k());
+        chart.show(
+                drawing.reading().sweep().orElse(null),
+                drawing.reading().calm().orElse(null),
+                drawing.reading().inkPercent());
+        drawing.reading()
+                .sweep()
+                .ifPresentOrElse(
+                        sweep -> count(sweep, drawing.reading().inkPercent()),
+                        () -> counts.setText("Nothing parts ink from paper here."));
+        List<String> names = new ArrayList<>();
+        for (Patch patch : decision.patches()) {
+            names.add(
+                    String.format(
+                            Locale.ROOT,
+                            "From %.0f %%, %s",
+                            patch.inkPercent(),
+                            MaskStep.size(shown, patch.shape())));
+        }
+        rows.show(names);
+    }
+}

@@ -1,0 +1,95 @@
+package neattrace.app.station.sheet;
+
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import neattrace.app.table.Hand;
+import neattrace.app.table.Table;
+import neattrace.app.table.TableMode;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.pipeline.Drawing;
+import neattrace.sheet.SheetRecipe;
+
+/** What the steps of the sheet work with. */
+final class Desk {
+
+    private final Workspace workspace;
+    private final Table table;
+
+    Desk(Workspace workspace, Table table) {
+        this.workspace = workspace;
+        this.table = table;
+    }
+
+    Workspace workspace() {
+        return workspace;
+    }
+
+    /** The recipe as it stands; the automatic one before anything is open. */
+    SheetRecipe recipe() {
+        Job job = workspace.job();
+        return job == null ? SheetRecipe.automatic() : job.recipe();
+    }
+
+    Drawing drawing() {
+        Shown shown = workspace.shownProperty().get();
+        return shown == null ? null : shown.drawing();
+    }
+
+    /** Changes the recipe; one step of undo. */
+    void change(String what, UnaryOperator<SheetRecipe> change) {
+        workspace.change(what, job -> job.withRecipe(change.apply(job.recipe())));
+    }
+
+    /** Shows what a change would do without making it. */
+    void sketch(UnaryOperator<SheetRecipe> change) {
+        try {
+            workspace.sketch(change.apply(recipe()), table.inSight(), table::setSketch);
+        } catch (IllegalArgumentException e) {
+            workspace.say("Not possible: " + e.getMessage() + ".");
+        }
+    }
+
+    /** Takes up something to draw by hand and says how. */
+    void take(Hand hand) {
+        table.take(hand);
+        table.requestFocus();
+        workspace.say(hand.hint() + "  Esc lays it down.");
+    }
+
+    /** Shows the untouched scan, which is what some hands draw on. */
+    void showScan() {
+        look(TableMode.SCAN);
+    }
+
+    void look(TableMode mode) {
+        table.modeProperty().set(mode);
+    }
+
+    /** A place on the page in px of the untouched source. */
+    Point toSource(Point mm) {
+        Drawing drawing = drawing();
+        return drawing.reading().frame().toSource().apply(mm.times(drawing.resolution().pxPerMm()));
+    }
+
+    /** A place on the untouched source in mm on the page. */
+    Point toPage(Point source) {
+        Drawing drawing = drawing();
+        return drawing.reading()
+                .frame()
+                .toSheet()
+                .apply(source)
+                .times(drawing.resolution().mmPerPx());
+    }
+
+    /** A small button that does something. */
+    static Button button(String text, String id, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().setAll("answer");
+        button.setOnAction(event -> action.run());
+        return button;
+    }
+}

@@ -1,0 +1,125 @@
+package neattrace.app.station.sheet;
+
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.work.Shown;
+import neattrace.job.pipeline.Drawing;
+import neattrace.sheet.FrameRecipe;
+import neattrace.sheet.SheetStep;
+import neattrace.sheet.fitness.Goods;
+import neattrace.sheet.fitness.ScanFitness;
+import neattrace.sheet.review.SheetReview;
+
+/** What the scan is good for, and enlarging. */
+final class SizeStep implements Step {
+
+    private final Desk desk;
+    private final NumberField ppi;
+    private final NumberField enlarge;
+    private final Label lines = MaskStep.hint("");
+    private final GridPane goods = new GridPane();
+    private final VBox content;
+
+    SizeStep(Desk desk) {
+        this.desk = desk;
+        ppi =
+                new NumberField(
+                        "Resolution",
+                        "ppi",
+                        10,
+                        20_000,
+                        50,
+                        v -> desk.workspace().change("Resolution", job -> job.withPpi(v)));
+        ppi.setId("ppi");
+        enlarge =
+                new NumberField(
+                        "Enlarged",
+                        "×",
+                        1,
+                        FrameRecipe.MOST_ENLARGED,
+                        1,
+                        v ->
+                                desk.change(
+                                        "Enlarge",
+                                        r ->
+                                                r.withFrame(
+                                                        r.frame()
+                                                                .withEnlarge((int) Math.rint(v)))));
+        enlarge.setId("enlarge");
+        goods.setHgap(10);
+        goods.setVgap(2);
+        content =
+                new VBox(
+                        7,
+                        new Sentence("The scan has", ppi, "."),
+                        new Sentence("It is enlarged", enlarge, "before black and white."),
+                        lines,
+                        goods);
+    }
+
+    @Override
+    public String title() {
+        return "Size";
+    }
+
+    @Override
+    public String state(Shown shown) {
+        int enlarged = shown.drawing().job().recipe().frame().enlarge();
+        String scan = String.format(Locale.ROOT, "%.0f ppi", shown.drawing().traced().scan().ppi());
+        return enlarged == 1 ? scan : scan + ", " + enlarged + " ×";
+    }
+
+    @Override
+    public SheetStep part() {
+        return null;
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        Drawing drawing = shown.drawing();
+        ppi.show(drawing.traced().scan().ppi());
+        enlarge.show(drawing.job().recipe().frame().enlarge());
+        SheetReview review = desk.workspace().reviewProperty().get();
+        goods.getChildren().clear();
+        if (review == null) {
+            lines.setText("Measuring lines …");
+            return;
+        }
+        ScanFitness fitness = review.fitness();
+        lines.setText(
+                fitness.thinnestPx() == 0
+                        ? "There are no lines to measure."
+                        : String.format(
+                                Locale.ROOT,
+                                "The thinnest lines are %.1f px, %.2f mm. Next time scan at %.0f ppi."
+                                        + " Good for, at most:",
+                                fitness.thinnestPx(),
+                                fitness.thinnestMm(),
+                                fitness.nextPpi()));
+        int row = 0;
+        for (Goods kind : Goods.values()) {
+            Label name = new Label(kind.label());
+            Label size =
+                    new Label(
+                            String.format(
+                                    Locale.ROOT,
+                                    "%.0f × %.0f mm, %.0f ppi",
+                                    fitness.widthMm(kind.ppi()),
+                                    fitness.heightMm(kind.ppi()),
+                                    kind.ppi()));
+            name.getStyleClass().add("hint");
+            size.getStyleClass().add("hint");
+            goods.addRow(row++, name, size);
+        }
+    }
+}

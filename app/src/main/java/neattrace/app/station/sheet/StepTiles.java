@@ -1,0 +1,82 @@
+package neattrace.app.station.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import neattrace.app.work.Shown;
+
+/** The steps in their order, three in a row, each with what it is set to. */
+final class StepTiles extends GridPane {
+
+    private static final int COLUMNS = 3;
+    private static final PseudoClass OFF = PseudoClass.getPseudoClass("off");
+
+    private final List<Step> steps;
+    private final List<ToggleButton> tiles = new ArrayList<>();
+    private final List<Label> states = new ArrayList<>();
+
+    StepTiles(List<Step> steps, Consumer<Step> whenChosen) {
+        this.steps = steps;
+        setHgap(4);
+        setVgap(4);
+        for (int column = 0; column < COLUMNS; column++) {
+            ColumnConstraints third = new ColumnConstraints();
+            third.setPercentWidth(100.0 / COLUMNS);
+            third.setFillWidth(true);
+            getColumnConstraints().add(third);
+        }
+        ToggleGroup group = new ToggleGroup();
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            Label number = new Label(String.valueOf(i + 1));
+            number.getStyleClass().add("tile-number");
+            Label title = new Label(step.title());
+            title.getStyleClass().add("tile-title");
+            title.setGraphic(number);
+            Label state = new Label();
+            state.getStyleClass().add("tile-state");
+            states.add(state);
+            ToggleButton tile = new ToggleButton();
+            tile.setGraphic(new VBox(title, state));
+            tile.getStyleClass().setAll("tile");
+            tile.setId("step-" + step.title().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"));
+            tile.setMaxWidth(Double.MAX_VALUE);
+            tile.setMinWidth(0);
+            tile.setToggleGroup(group);
+            tile.setOnAction(
+                    event -> {
+                        tile.setSelected(true);
+                        whenChosen.accept(step);
+                    });
+            tiles.add(tile);
+            add(tile, i % COLUMNS, i / COLUMNS);
+        }
+    }
+
+    void choose(Step step) {
+        tiles.get(steps.indexOf(step)).setSelected(true);
+    }
+
+    void chooseNone() {
+        tiles.forEach(tile -> tile.setSelected(false));
+    }
+
+    void show(Shown shown) {
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            boolean on = step.part() == null || shown.drawing().job().recipe().isOn(step.part());
+            String state = on ? step.state(shown) : "switched off";
+            states.get(i).setText(state);
+            tiles.get(i).pseudoClassStateChanged(OFF, !on);
+            tiles.get(i).setAccessibleText(step.title() + ", " + state);
+        }
+    }
+}

@@ -1,0 +1,72 @@
+package neattrace.app.work;
+
+import java.lang.System.Logger.Level;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+
+/**
+ * Quiet work beside the main one: only the newest request counts, and nobody waits for it. Methods
+ * belong to the JavaFX thread.
+ */
+final class Background implements AutoCloseable {
+
+    private final AtomicLong newest = new AtomicLong();
+    private final ExecutorService thread;
+
+    Background(String name) {
+        thread =
+                Executors.newSingleThreadExecutor(
+                        task -> {
+                            Thread worker = new Thread(task, name);
+                            worker.setDaemon(true);
+                            worker.setPriority(Thread.NORM_PRIORITY - 1);
+                            return worker;
+                        });
+    }
+
+    /** Starts work that makes all earlier void; {@code whenDone} is called on the JavaFX thread. */
+    <T> void start(Running.Work<T> work, Consumer<T> whenDone) {
+        long ticket = newest.incrementAndGet();
+        thread.execute(
+                () -> {
+                    if (ticket < newest.get()) {
+                        return;
+                    }
+                    try {
+                        T result =
+                                work.run(
+                                        (step, share) -> {
+                                            if (ticket < newest.get()) {
+                                                throw new CancellationException();
+                                            }
+                                        });
+                        Platform.runLater(
+                                () -> {
+                                    if (ticket == newest.get()) {
+                                        whenDone.accept(result);
+                                    }
+                                });
+                    } catch (CancellationException e) {
+                        // Newer work has come.
+                    } catch (Exception | OutOfMemoryError e) {
+                        System.getLogger(Background.class.getName())
+                                .log(Level.WARNING, "work beside failed", e);
+                    }
+                });
+    }
+
+    /** What runs is no longer wanted. */
+    void stop() {
+        newest.incrementAndGet();
+    }
+
+    @Override
+    public void close() {
+        stop();
+        thread.shutdownNow();
+    }
+}

@@ -1,0 +1,17 @@
+package neattrace.job;
+
+import neattrace.geom.Point;
+
+/**
+ * A finding that was looked at and left as it is.
+ *
+ * @param what kind of finding, such as {@code smudge}
+ * @param at where on the source, px; the origin for findings about the whole
+ */
+public record Settled(String what, Point at) {
+
+    /** About the whole drawing. */
+    public static Settled whole(String what) {
+        return new Settled(what, new Point(0, 0));
+    }
+}

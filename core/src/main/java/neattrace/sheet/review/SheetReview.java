@@ -1,0 +1,101 @@
+package neattrace.sheet.review;
+
+import java.util.List;
+import java.util.Optional;
+import neattrace.progress.Progress;
+import neattrace.raster.Picture;
+import neattrace.sheet.DecisionRecipe.Method;
+import neattrace.sheet.FrameRecipe.Crop;
+import neattrace.sheet.PencilRecipe;
+import neattrace.sheet.advice.LocalAdvice;
+import neattrace.sheet.advice.LocalAdvisor;
+import neattrace.sheet.blemish.Blemish;
+import neattrace.sheet.blemish.BlemishFinder;
+import neattrace.sheet.extent.InkExtent;
+import neattrace.sheet.fitness.ScanFitness;
+import neattrace.sheet.ink.InkReading;
+import neattrace.sheet.pencil.PencilColour;
+import neattrace.sheet.tilt.Tilt;
+import neattrace.sheet.tilt.TiltFinder;
+import neattrace.sheet.tone.ToneMap;
+
+/**
+ * What was found on a sheet.
+ *
+ * @param reading the sheet it was found on
+ * @param tilt how far the drawing still lies turned
+ * @param crop the crop round the drawing, if it takes anything away
+ * @param blemishes what is probably no drawing
+ * @param local where another threshold would be calmer
+ * @param fitness what the scan is good for
+ * @param pencil a coloured under-drawing that is still counted as grey
+ * @param midtones share of the sheet that is neither paper nor ink, 0 to 1
+ * @param inkShare share of the sheet that is ink, 0 to 1
+ */
+public record SheetReview(
+        InkReading reading,
+        Tilt tilt,
+        Optional<Crop> crop,
+        List<Blemish> blemishes,
+        List<LocalAdvice> local,
+        ScanFitness fitness,
+        Optional<PencilRecipe.Colour> pencil,
+        double midtones,
+        double inkShare) {
+
+    /** With more greys than this a picture is hardly line art. */
+    public static final double PHOTO_MIDTONES = 0.3;
+
+    /** With more ink than this a picture may be white on black. */
+    public static final double NEGATIVE_INK = 0.6;
+
+    public SheetReview {
+        blemishes = List.copyOf(blemishes);
+        local = List.copyOf(local);
+    }
+
+    /**
+     * Looks a sheet through.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static SheetReview of(InkReading reading, Picture picture, Progress progress) {
+        progress.report("Measuring the tilt", 0);
+        Tilt tilt = TiltFinder.find(reading.map());
+        progress.report("Looking for blemishes", 0.3);
+        List<Blemish> blemishes = BlemishFinder.find(reading);
+        progress.report("Comparing places", 0.6);
+        double pxPerMm = reading.scanPxPerMm() * reading.recipe().frame().enlarge();
+        boolean oneThreshold = reading.recipe().decision().method() == Method.ONE;
+        List<LocalAdvice> local =
+                reading.oneBit() || reading.sweep().isEmpty() || !oneThreshold
+                        ? List.of()
+                        : LocalAdvisor.find(
+                                reading.sweep().get(),
+                                reading.inkPercent(),
+                                reading.recipe().decision().patches(),
+                                reading.frame(),
+                                pxPerMm);
+        progress.report("Measuring lines", 0.8);
+        boolean grey = reading.recipe().pencil().use() == PencilRecipe.Use.NONE;
+        return new SheetReview(
+                reading,
+                tilt,
+                InkExtent.suggest(reading, InkExtent.MARGIN_MM),
+                blemishes,
+                local,
+                ScanFitness.of(reading),
+                grey ? PencilColour.find(picture) : Optional.empty(),
+                reading.oneBit() ? 0 : midtones(reading.tone()),
+                (double) reading.map().inkPixels() / reading.map().coverage().length);
+    }
+
+    private static double midtones(ToneMap tone) {
+        long count = 0;
+        for (byte value : tone.darkness()) {
+            int dark = value & 0xff;
+            count += dark > 45 && dark < 205 ? 1 : 0;
+        }
+        return (double) count / tone.darkness().length;
+    }
+}
