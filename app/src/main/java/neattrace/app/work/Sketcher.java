@@ -19,6 +19,11 @@ final class Sketcher {
     private double[] sight = {};
     private InkPreview preview;
 
+    /** The part that was sketched last, for counting; called from the sketching thread. */
+    InkPreview last() {
+        return preview;
+    }
+
     /** The sketch; called from one thread only. */
     Sketch sketch(Shown shown, SheetRecipe recipe, double[] sightMm) {
         double pxPerMm = shown.drawing().resolution().pxPerMm();

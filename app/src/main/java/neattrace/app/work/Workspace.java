@@ -3,6 +3,7 @@ package neattrace.app.work;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -34,8 +35,10 @@ import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.frame.SheetFrame;
+import neattrace.sheet.ink.InkPreview;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
+import neattrace.sheet.sweep.ThresholdSweep;
 
 /**
  * The open job. All methods belong to the JavaFX thread; computing, reading and writing happen on
@@ -56,6 +59,7 @@ public final class Workspace implements AutoCloseable {
     private final Running aside = new Running("sheets");
     private final Background reviewing = new Background("reviewing");
     private final Background sketching = new Background("sketching");
+    private final Background counting = new Background("counting");
     private final Sketcher sketcher = new Sketcher();
     private final ExecutorService writing =
             Executors.newSingleThreadExecutor(
@@ -298,6 +302,7 @@ public final class Workspace implements AutoCloseable {
     private void settle(Shown result) {
         settled = history.get();
         sketching.stop();
+        counting.stop();
         InkReading reading = result.drawing().reading();
         boolean sameSheet = review.get() != null && review.get().reading() == reading;
         if (!sameSheet) {
@@ -340,6 +345,32 @@ public final class Workspace implements AutoCloseable {
             sketching.start(progress -> sketcher.sketch(now, recipe, sightMm), show);
         }
     }
+
+    /**
+     * Sketches as above, and then counts what every threshold would do to the part in sight, at the
+     * resolution of the screen.
+     */
+    public void sketchAndCount(
+            SheetRecipe recipe,
+            double[] sightMm,
+            Consumer<Sketch> show,
+            Consumer<Optional<ThresholdSweep>> count) {
+        Shown now = shown.get();
+        if (now == null) {
+            return;
+        }
+        sketching.start(
+                progress -> {
+                    Sketch sketch = sketcher.sketch(now, recipe, sightMm);
+                    return new Sketched(sketch, sketcher.last());
+                },
+                done -> {
+                    show.accept(done.sketch());
+                    counting.start(progress -> done.part().sweep(recipe), count);
+                });
+    }
+
+    private record Sketched(Sketch sketch, InkPreview part) {}
 
     /** Stops the running work and takes back whatever it was to show. */
     public void cancel() {
@@ -436,6 +467,7 @@ public final class Workspace implements AutoCloseable {
         aside.close();
         reviewing.close();
         sketching.close();
+        counting.close();
         writing.shutdown();
         keeper.close();
     }

@@ -71,7 +71,7 @@ public final class BlemishFinder {
 
     /** The blemishes, those that carry ink first, then the largest. */
     public static List<Blemish> find(InkReading reading) {
-        if (reading.oneBit() || !reading.levels().found()) {
+        if (!reading.levels().found()) {
             return List.of();
         }
         return new BlemishFinder(reading).find();
@@ -80,6 +80,9 @@ public final class BlemishFinder {
     private List<Blemish> find() {
         List<Blemish> found = new ArrayList<>();
         found.addAll(edges());
+        if (reading.oneBit()) {
+            return found;
+        }
         Cells faint = faint();
         for (Group group : dents().groups(1)) {
             boolean strip = isStrip(group);

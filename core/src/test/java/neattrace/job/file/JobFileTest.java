@@ -20,12 +20,14 @@ import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.Job;
+import neattrace.job.Settled;
 import neattrace.job.Source;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
+import neattrace.testing.Recipes;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -47,7 +49,7 @@ class JobFileTest {
                     "Möwe & Co. «3»",
                     new Source("Möwe 3.png", SOURCE),
                     412.5,
-                    SheetRecipe.plain(false, 41.25, 0.3),
+                    Recipes.full().withInkPercent(41.25),
                     0.45,
                     new CloseSettings(
                             0.8,
@@ -64,7 +66,8 @@ class JobFileTest {
                     List.of(
                             new Fill(new Point(10.123456789, 20), 4),
                             new Fill(new Point(5, 5), Fill.PAPER)),
-                    BlackRule.K_ONLY);
+                    BlackRule.K_ONLY,
+                    List.of(Settled.whole("tilt"), new Settled("speck", new Point(12, 30.5))));
 
     @TempDir private Path folder;
     private Path file;
@@ -208,11 +211,32 @@ class JobFileTest {
                 .hasMessageContaining("up to 2");
     }
 
+    /** As the first version wrote it: the sheet had three settings, and no finding was settled. */
+    @Test
+    void aJobOfTheFirstVersionIsStillRead() throws IOException {
+        String first =
+                """
+                {"format": "neat-trace-job", "version": 1, "title": "Old", "source": "Möwe 3.png",
+                 "ppi": 0, "sheet": {"evenLight": false, "inkPercent": 44.5, "speckMm": 0.25},
+                 "line": {"maxErrorPx": 0.3},
+                 "close": {"gapMm": 1.0, "opened": [], "closed": [], "joins": []},
+                 "swatches": [], "fills": [], "black": "RICH"}
+                """;
+        Path path = altered(change("job.json", first.getBytes(StandardCharsets.UTF_8)));
+        Job old = JobFile.open(path);
+        assertThat(old.recipe()).isEqualTo(SheetRecipe.plain(false, 44.5, 0.25));
+        assertThat(old.settled()).isEmpty();
+        assertThat(old.source().bytes()).isEqualTo(SOURCE);
+    }
+
     @Test
     void damagedValuesAreRefusedWithTheirName() throws IOException {
         assertRefused(withJson("\"inkPercent\" : 41.25", "\"inkPercent\" : \"much\""));
         assertRefused(withJson("\"inkPercent\" : 41.25", "\"inkPercent\" : 300"));
         assertRefused(withJson("\"inkPercent\" : 41.25", "\"inkPercent\" : 1e999"));
+        assertRefused(withJson("\"method\" : \"ADAPTIVE\"", "\"method\" : \"GUESS\""));
+        assertRefused(withJson("\"enlarge\" : 2", "\"enlarge\" : 77"));
+        assertRefused(withJson("\"settled\" : [", "\"settled\" : [ 7, "));
         assertRefused(withJson("\"black\" : \"K_ONLY\"", "\"black\" : \"BROWN\""));
         assertRefused(withJson("\"gapMm\" : 0.8,", ""));
         assertRefused(withJson("\"fills\" : [", "\"fills\" : [ 7, "));

@@ -1,5 +1,7 @@
 package neattrace.app.station.sheet;
 
+import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import neattrace.app.table.Hand;
@@ -11,6 +13,7 @@ import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.sweep.ThresholdSweep;
 
 /** What the steps of the sheet work with. */
 final class Desk {
@@ -50,6 +53,11 @@ final class Desk {
         } catch (IllegalArgumentException e) {
             workspace.say("Not possible: " + e.getMessage() + ".");
         }
+    }
+
+    /** The same, and counts what is lost and what plugs in the part in sight. */
+    void sketch(UnaryOperator<SheetRecipe> change, Consumer<Optional<ThresholdSweep>> count) {
+        workspace.sketchAndCount(change.apply(recipe()), table.inSight(), table::setSketch, count);
     }
 
     /** Takes up something to draw by hand and says how. */

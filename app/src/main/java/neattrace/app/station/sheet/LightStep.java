@@ -91,8 +91,14 @@ final class LightStep implements Step {
                 0,
                 100,
                 v -> v == 0 ? "as it is" : String.format(Locale.ROOT, "%.0f %% more", v),
-                v -> desk.sketch(r -> r.withLight(setting.with(r.light(), v))),
+                v -> desk.sketch(r -> r.withLight(setting.with(r.light(), v)), this::count),
                 v -> light(what, light -> setting.with(light, v)));
+    }
+
+    /** While a slide moves, what is in sight is counted. */
+    private void count(Optional<ThresholdSweep> sweep) {
+        double percent = desk.drawing().reading().inkPercent();
+        sweep.ifPresent(found -> counts.setText(counts("In sight", found, percent)));
     }
 
     private void light(String what, UnaryOperator<LightRecipe> change) {
@@ -178,17 +184,18 @@ final class LightStep implements Step {
         counts.setText(
                 drawing.reading()
                         .sweep()
-                        .map(sweep -> counts(sweep, drawing.reading().inkPercent()))
+                        .map(sweep -> counts("As it is", sweep, drawing.reading().inkPercent()))
                         .orElse("Nothing parts ink from paper here."));
     }
 
     /** What is lost and what plugs as it is. */
-    static String counts(ThresholdSweep sweep, double percent) {
+    private static String counts(String when, ThresholdSweep sweep, double percent) {
         int threshold = sweep.at(percent);
         return String.format(
                 Locale.ROOT,
-                "As it is, %d faint lines are lost and %d broken; %d slits are plugged and %d"
+                "%s, %d faint lines are lost and %d broken; %d slits are plugged and %d"
                         + " holes filled.",
+                when,
                 sweep.lost(threshold),
                 sweep.broken(threshold),
                 sweep.plugged(threshold),

@@ -1,0 +1,362 @@
+package neattrace.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import neattrace.app.docket.Finding;
+import neattrace.app.table.TableMode;
+import neattrace.app.work.Folders;
+import neattrace.app.work.Workspace;
+import neattrace.geom.Point;
+import neattrace.job.pipeline.Drawing;
+import neattrace.raster.Picture;
+import neattrace.raster.reading.PictureReader;
+import neattrace.raster.writing.PngFile;
+import neattrace.sheet.LightRecipe;
+import neattrace.sheet.Mask;
+import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SheetStep;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The Sheet station in a real window: every step by mouse or key, and its effect on the sheet. */
+@ExtendWith(ApplicationExtension.class)
+class SheetStationTest {
+
+    private static final double PPI = 254;
+
+    @TempDir private static Path folder;
+
+    private Workspace workspace;
+    private Workbench workbench;
+
+    @Start
+    void start(Stage stage) {
+        workspace = new Workspace(Folders.below(folder.resolve("own")));
+        workbench = NeatTraceApp.show(stage, workspace);
+    }
+
+    @AfterEach
+    void stop(FxRobot robot) {
+        robot.interact(
+                () -> {
+                    workbench.close();
+                    workspace.close();
+                });
+    }
+
+    private static void until(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits until the drawing of the job as it stands is shown and looked through. */
+    private void settled() throws Exception {
+        until(
+                () ->
+                        workspace.progressProperty().get() < 0
+                                && workspace.shownProperty().get() != null
+                                && drawing().job().equals(workspace.job())
+                                && workspace.reviewProperty().get() != null);
+    }
+
+    private Drawing drawing() {
+        return workspace.shownProperty().get().drawing();
+    }
+
+    private SheetRecipe recipe() {
+        return workspace.job().recipe();
+    }
+
+    /**
+     * A frame of 60 x 30 mm on a sheet of 80 x 60 mm at 10 px a mm, turned by an angle, on paper of
+     * 235; a faint line across the lower part, and a black bar along the right edge.
+     */
+    private Path scan(String name, double degrees, boolean bar) throws IOException {
+        BufferedImage image = new BufferedImage(800, 600, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setColor(new Color(0xEBEBEB));
+        g.fillRect(0, 0, 800, 600);
+        g.setColor(new Color(0x1C1C1C));
+        if (bar) {
+            g.fillRect(785, 0, 15, 600);
+        }
+        g.rotate(Math.toRadians(degrees), 400, 300);
+        g.setStroke(new BasicStroke(6));
+        g.draw(new Rectangle2D.Double(100, 150, 600, 300));
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PngFile.write(image, PPI, out);
+        return Files.write(folder.resolve(name), out.toByteArray());
+    }
+
+    private void open(FxRobot robot, Path file) throws Exception {
+        robot.interact(() -> workspace.open(file));
+        settled();
+        robot.push(KeyCode.S);
+    }
+
+    private Point2D onScreen(double x, double y) {
+        return workbench.table().localToScreen(workbench.table().onScreen(new Point(x, y)));
+    }
+
+    private void drag(FxRobot robot, double x0, double y0, double x1, double y1) {
+        robot.moveTo(onScreen(x0, y0));
+        robot.press(MouseButton.PRIMARY);
+        robot.moveTo(onScreen((x0 + x1) / 2, (y0 + y1) / 2));
+        robot.moveTo(onScreen(x1, y1));
+        robot.release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void openStep(FxRobot robot, String step) {
+        robot.clickOn("#step-" + step);
+    }
+
+    private String message(FxRobot robot) {
+        return robot.lookup("#message").queryAs(Label.class).getText();
+    }
+
+    private static double tilt(Drawing drawing) {
+        return drawing.reading().recipe().frame().tiltDegrees();
+    }
+
+    @Test
+    void aTiltIsProposedAndOneKeyLevelsIt(FxRobot robot) throws Exception {
+        open(robot, scan("tilted.png", 2, false));
+        assertThat(robot.lookup("The drawing lies turned by 2.00°").tryQuery()).isPresent();
+        Finding finding = workbench.sheet().findings(workspace.shownProperty().get()).get(0);
+        assertThat(finding.answers().get(0).label()).isEqualTo("Level it");
+        robot.push(KeyCode.N);
+        robot.push(KeyCode.ENTER);
+        settled();
+        assertThat(recipe().frame().tiltDegrees()).isCloseTo(2, within(0.011));
+        assertThat(workspace.reviewProperty().get().tilt().degrees()).isCloseTo(0, within(0.02));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settled();
+        assertThat(tilt(drawing())).isZero();
+    }
+
+    @Test
+    void aLineDrawnAlongSomethingLevelTurnsTheSheet(FxRobot robot) throws Exception {
+        open(robot, scan("byhand.png", 3, false));
+        openStep(robot, "frame");
+        robot.clickOn("#level-by-hand");
+        assertThat(message(robot)).contains("level or upright");
+        drag(robot, 12, 13, 68, 13 + 56 * Math.tan(Math.toRadians(3)));
+        settled();
+        // One screen pixel at the end of the line is about a tenth of a degree.
+        assertThat(tilt(drawing())).isCloseTo(3, within(0.25));
+        assertThat(workbench.table().handProperty().get()).isNull();
+    }
+
+    @Test
+    void cropsByHandAndToTheDrawingAndBack(FxRobot robot) throws Exception {
+        open(robot, scan("crop.png", 0, false));
+        openStep(robot, "frame");
+        robot.clickOn("#crop-to-drawing");
+        settled();
+        assertThat(drawing().widthMm()).isCloseTo(70.6, within(0.3));
+        assertThat(drawing().heightMm()).isCloseTo(40.6, within(0.3));
+        robot.clickOn("#whole-scan");
+        settled();
+        assertThat(drawing().widthMm()).isCloseTo(80, within(1e-6));
+        robot.clickOn("#crop-by-hand");
+        assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.SCAN);
+        drag(robot, 5, 10, 45, 50);
+        settled();
+        assertThat(drawing().widthMm()).isCloseTo(40, within(0.5));
+        robot.clickOn("#step-in-use");
+        settled();
+        assertThat(recipe().isOn(SheetStep.FRAME)).isFalse();
+        assertThat(drawing().widthMm()).as("kept, but not in use").isCloseTo(80, within(1e-6));
+    }
+
+    @Test
+    void cornersAreDraggedAndTakenWithEnter(FxRobot robot) throws Exception {
+        open(robot, scan("corners.png", 0, false));
+        openStep(robot, "frame");
+        robot.clickOn("#corners-by-hand");
+        drag(robot, 0.06 * 80, 0.06 * 60, 10, 15);
+        robot.push(KeyCode.ENTER);
+        settled();
+        assertThat(recipe().frame().corners()).hasSize(4);
+        assertThat(recipe().frame().corners().get(0).distance(new Point(100, 150))).isLessThan(6);
+        assertThat(drawing().reading().frame().toSheet().isAffine()).isFalse();
+        robot.push(KeyCode.U);
+        robot.moveTo(onScreen(20, 20));
+        robot.push(KeyCode.B);
+    }
+
+    @Test
+    void theSheetsOwnEdgeIsMaskedOffWithOneKey(FxRobot robot) throws Exception {
+        open(robot, scan("edge.png", 0, true));
+        assertThat(drawing().lines()).hasSize(2);
+        assertThat(robot.lookup(".finding-title").queryAllAs(Label.class))
+                .anyMatch(label -> label.getText().startsWith("The sheet's own edge"));
+        robot.push(KeyCode.N);
+        robot.push(KeyCode.ENTER);
+        settled();
+        assertThat(recipe().masks()).hasSize(1);
+        assertThat(drawing().lines()).hasSize(1);
+    }
+
+    @Test
+    void masksAreDrawnAsBoxPolygonAndBrushAndTakenAway(FxRobot robot) throws Exception {
+        open(robot, scan("masks.png", 0, false));
+        openStep(robot, "masks");
+        robot.clickOn("#mask-box");
+        drag(robot, 8, 12, 40, 48);
+        settled();
+        assertThat(recipe().masks()).hasSize(1);
+        assertThat(drawing().reading().map().isInk(102, 300)).isFalse();
+        robot.clickOn("#mask-kind");
+        robot.clickOn("#mask-polygon");
+        for (double[] at : new double[][] {{5, 20}, {15, 20}, {15, 40}, {5, 40}}) {
+            robot.clickOn(onScreen(at[0], at[1]));
+        }
+        robot.push(KeyCode.ENTER);
+        settled();
+        assertThat(recipe().masks().get(1).kind()).isEqualTo(Mask.Kind.PROTECT);
+        assertThat(drawing().reading().map().isInk(102, 300))
+                .as("protecting wins over erasing")
+                .isTrue();
+        robot.clickOn("#mask-kind");
+        robot.clickOn("#mask-brush");
+        drag(robot, 60, 45, 72, 45);
+        settled();
+        assertThat(recipe().masks()).hasSize(3);
+        assertThat(drawing().reading().map().isInk(660, 450)).isFalse();
+        robot.push(KeyCode.ESCAPE);
+        assertThat(workbench.table().handProperty().get()).isNull();
+        robot.clickOn("#remove-0");
+        settled();
+        assertThat(recipe().masks()).hasSize(2);
+    }
+
+    @Test
+    void masksThatCoverAllSaySoAndGoInOneAnswer(FxRobot robot) throws Exception {
+        open(robot, scan("all.png", 0, false));
+        openStep(robot, "masks");
+        robot.clickOn("#mask-box");
+        drag(robot, -3, -3, 83, 63);
+        settled();
+        assertThat(drawing().lines()).isEmpty();
+        assertThat(robot.lookup("Nothing on this sheet is ink").tryQuery()).isPresent();
+        robot.clickOn("Take all masks away");
+        settled();
+        assertThat(drawing().lines()).hasSize(1);
+    }
+
+    @Test
+    void pointingAtPaperAndInkSetsTheirLevels(FxRobot robot) throws Exception {
+        open(robot, scan("levels.png", 0, false));
+        openStep(robot, "light");
+        robot.clickOn("#point-at-ink");
+        robot.clickOn(onScreen(10, 30));
+        settled();
+        assertThat(recipe().light().ink()).isBetween(15.0, 40.0);
+        robot.clickOn("#point-at-paper");
+        robot.clickOn(onScreen(40, 30));
+        settled();
+        assertThat(recipe().light().paper()).isBetween(230.0, 255.0);
+        robot.clickOn("#measure-levels");
+        settled();
+        assertThat(recipe().light().paper()).isEqualTo(LightRecipe.MEASURED);
+    }
+
+    @Test
+    void theThresholdIsDraggedOnTheChartAndGoesBackToCalm(FxRobot robot) throws Exception {
+        open(robot, scan("chart.png", 0, false));
+        assertThat(drawing().reading().inkPercent()).isEqualTo(50);
+        robot.moveTo("#sweep-chart");
+        robot.press(MouseButton.PRIMARY);
+        robot.moveBy(-60, 0);
+        robot.release(MouseButton.PRIMARY);
+        settled();
+        assertThat(recipe().decision().inkPercent()).isBetween(20.0, 40.0);
+        double dragged = recipe().decision().inkPercent();
+        robot.push(KeyCode.RIGHT);
+        settled();
+        assertThat(recipe().decision().inkPercent()).isEqualTo(dragged + 1);
+        robot.clickOn("#calm-middle");
+        settled();
+        assertThat(drawing().reading().inkPercent()).isEqualTo(50);
+        robot.clickOn("#method");
+        settled();
+        assertThat(drawing().lines()).isNotEmpty();
+        robot.clickOn("#method-adaptive");
+        settled();
+        robot.clickOn("#patch-box");
+        drag(robot, 20, 40, 40, 50);
+        settled();
+        assertThat(recipe().decision().patches()).hasSize(1);
+    }
+
+    @Test
+    void settingsAreKeptUsedAgainAndUsedOnAFolder(FxRobot robot) throws Exception {
+        open(robot, scan("kept.png", 0, false));
+        openStep(robot, "sharpen");
+        robot.clickOn("#sharpen-strong");
+        settled();
+        openStep(robot, "out");
+        robot.clickOn("#recipe-name");
+        robot.interact(
+                () -> robot.lookup("#recipe-name").queryAs(TextField.class).setText("matt, 0.3"));
+        robot.clickOn("#keep-recipe");
+        until(() -> message(robot).equals("Kept as “matt, 0.3”."));
+        assertThat(workspace.folders().recipes().all()).hasSize(1);
+
+        Path sheet = folder.resolve("sheet.tif");
+        robot.interact(() -> workbench.sheet().write(sheet));
+        until(() -> message(robot).equals("Wrote sheet.tif."));
+        Picture written = PictureReader.read(sheet);
+        assertThat(written.grey().isOneBit()).isTrue();
+        assertThat(written.resolution().ppi()).isEqualTo(PPI);
+
+        Path scans = Files.createDirectories(folder.resolve("scans"));
+        Files.copy(scan("one.png", 0, false), scans.resolve("one.png"));
+        Files.write(scans.resolve("two.png"), new byte[] {1, 2});
+        robot.interact(() -> workbench.sheet().makeFolder(scans, folder.resolve("sheets")));
+        until(() -> message(robot).startsWith("1 of 2 sheets made in sheets."));
+        assertThat(message(robot)).contains("two.png");
+        assertThat(folder.resolve("sheets/one.tif")).isRegularFile();
+    }
+
+    @Test
+    void aLeftFindingStaysAwayAndIsSavedWithTheJob(FxRobot robot) throws Exception {
+        open(robot, scan("left.png", 1, false));
+        int before = workbench.sheet().findings(workspace.shownProperty().get()).size();
+        robot.push(KeyCode.N);
+        robot.push(KeyCode.DELETE);
+        settled();
+        assertThat(workbench.sheet().findings(workspace.shownProperty().get())).hasSize(before - 1);
+        assertThat(workspace.job().settled()).hasSize(1);
+    }
+}
