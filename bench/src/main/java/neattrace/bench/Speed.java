@@ -1,16 +1,23 @@
 package neattrace.bench;
 
 import java.util.concurrent.TimeUnit;
+import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
+import neattrace.raster.InkMap;
 import neattrace.raster.Resolution;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
+import neattrace.sheet.Mask;
+import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SheetShape;
 import neattrace.sheet.ink.InkMapper;
+import neattrace.sheet.ink.InkPreview;
 import neattrace.sheet.ink.InkReading;
+import neattrace.sheet.review.SheetReview;
 import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.ScanSettings;
 import neattrace.standin.scanner.StandInScanner;
@@ -44,6 +51,7 @@ public class Speed {
 
     private GreySheet sheet;
     private InkReading reading;
+    private InkPreview inSight;
     private AreaMap areas;
     private double pxPerMm;
 
@@ -56,6 +64,9 @@ public class Speed {
                 StandInScanner.scan(
                         drawing, ScanSettings.everyday(pxPerMm * Resolution.MM_PER_INCH, 3));
         reading = ink();
+        inSight =
+                InkPreview.of(
+                        reading, 0, 0, sheet.width(), sheet.height(), InkPreview.SCREEN_PIXELS);
         areas = areas();
     }
 
@@ -63,6 +74,35 @@ public class Speed {
     @Benchmark
     public InkReading ink() {
         return InkMapper.read(sheet, SheetRecipe.automatic(), pxPerMm, Progress.SILENT);
+    }
+
+    /** Scan to ink map with every step of the sheet in use. */
+    @Benchmark
+    public InkReading wholeRecipe() {
+        return InkMapper.read(sheet, everyStep(), pxPerMm, Progress.SILENT);
+    }
+
+    /** What a slider waits for: the page in sight under a changed recipe, at screen resolution. */
+    @Benchmark
+    public InkMap preview() {
+        return inSight.show(everyStep());
+    }
+
+    /** Tilt, crop, blemishes, patches and fitness: looked for beside the work. */
+    @Benchmark
+    public SheetReview review() {
+        return SheetReview.of(reading, reading.picture(), Progress.SILENT);
+    }
+
+    static SheetRecipe everyStep() {
+        SheetRecipe recipe = SheetRecipe.automatic();
+        return recipe.withFrame(recipe.frame().withTilt(0.35))
+                .withMask(
+                        new Mask(
+                                new SheetShape.Box(new Point(10, 10), new Point(400, 300)),
+                                Mask.Kind.ERASE))
+                .withLight(recipe.light().withFaint(20).withOpen(20))
+                .withSharpen(SharpenRecipe.GENTLE);
     }
 
     /** Ink map to fitted outlines. */

@@ -10,9 +10,6 @@ import neattrace.sheet.ink.InkPreview;
 /** Sketches of what a recipe would do to the part of the page in sight. */
 final class Sketcher {
 
-    /** About as many pixels as the table has on a usual screen. */
-    private static final int MOST_PIXELS = 1_100_000;
-
     /** The preview in use, kept for the next move of the slider. */
     private Shown of;
 
@@ -37,7 +34,7 @@ final class Sketcher {
                             (int) Math.floor(sightMm[1] * pxPerMm),
                             (int) Math.ceil((sightMm[2] - sightMm[0]) * pxPerMm) + 1,
                             (int) Math.ceil((sightMm[3] - sightMm[1]) * pxPerMm) + 1,
-                            MOST_PIXELS);
+                            InkPreview.SCREEN_PIXELS);
         }
         InkMap map = preview.show(recipe);
         return new Sketch(

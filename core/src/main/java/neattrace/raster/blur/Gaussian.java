@@ -1,5 +1,6 @@
 package neattrace.raster.blur;
 
+import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
@@ -23,8 +24,7 @@ public final class Gaussian {
             return samples.clone();
         }
         if (sigma <= LONGEST_KERNEL_SIGMA) {
-            float[] kernel = kernel(sigma);
-            return columns(rows(samples, width, height, kernel), width, height, kernel);
+            return convolved(samples, width, height, kernel(sigma));
         }
         byte[] out = samples;
         for (int radius : boxes(sigma)) {
@@ -81,49 +81,64 @@ public final class Gaussian {
         void run(int from, int to);
     }
 
-    private static byte[] rows(byte[] in, int width, int height, float[] kernel) {
+    /**
+     * Both directions in one pass down each band: rows are blurred as they come and kept in a ring
+     * as long as the rows above and below need them.
+     */
+    private static byte[] convolved(byte[] in, int width, int height, float[] kernel) {
         byte[] out = new byte[in.length];
         int radius = kernel.length / 2;
         bands(
                 height,
                 (from, to) -> {
+                    float[][] ring = new float[kernel.length][width];
+                    float[] padded = new float[width + 2 * radius];
+                    float[] sums = new float[width];
+                    for (int y = from - radius; y < from + radius; y++) {
+                        blurRow(in, width, row(y, height), kernel, padded, ring(ring, y));
+                    }
                     for (int y = from; y < to; y++) {
+                        int next = y + radius;
+                        blurRow(in, width, row(next, height), kernel, padded, ring(ring, next));
+                        Arrays.fill(sums, 0.5f);
+                        for (int k = -radius; k <= radius; k++) {
+                            addScaled(ring(ring, y + k), kernel[k + radius], sums);
+                        }
                         int base = y * width;
                         for (int x = 0; x < width; x++) {
-                            float sum = 0.5f;
-                            for (int k = -radius; k <= radius; k++) {
-                                int at = Math.max(0, Math.min(width - 1, x + k));
-                                sum += kernel[k + radius] * (in[base + at] & 0xff);
-                            }
-                            out[base + x] = (byte) sum;
+                            out[base + x] = (byte) (int) sums[x];
                         }
                     }
                 });
         return out;
     }
 
-    private static byte[] columns(byte[] in, int width, int height, float[] kernel) {
-        byte[] out = new byte[in.length];
+    private static float[] ring(float[][] ring, int y) {
+        return ring[Math.floorMod(y, ring.length)];
+    }
+
+    private static void blurRow(
+            byte[] in, int width, int y, float[] kernel, float[] padded, float[] out) {
         int radius = kernel.length / 2;
-        bands(
-                height,
-                (from, to) -> {
-                    float[] sums = new float[width];
-                    for (int y = from; y < to; y++) {
-                        java.util.Arrays.fill(sums, 0.5f);
-                        for (int k = -radius; k <= radius; k++) {
-                            int base = Math.max(0, Math.min(height - 1, y + k)) * width;
-                            float weight = kernel[k + radius];
-                            for (int x = 0; x < width; x++) {
-                                sums[x] += weight * (in[base + x] & 0xff);
-                            }
-                        }
-                        for (int x = 0; x < width; x++) {
-                            out[y * width + x] = (byte) sums[x];
-                        }
-                    }
-                });
-        return out;
+        int base = y * width;
+        for (int x = 0; x < width; x++) {
+            padded[x + radius] = in[base + x] & 0xff;
+        }
+        Arrays.fill(padded, 0, radius, in[base] & 0xff);
+        Arrays.fill(padded, width + radius, padded.length, in[base + width - 1] & 0xff);
+        Arrays.fill(out, 0);
+        for (int k = 0; k < kernel.length; k++) {
+            float weight = kernel[k];
+            for (int x = 0; x < width; x++) {
+                out[x] += weight * padded[x + k];
+            }
+        }
+    }
+
+    private static void addScaled(float[] row, float weight, float[] sums) {
+        for (int x = 0; x < sums.length; x++) {
+            sums[x] += weight * row[x];
+        }
     }
 
     private static byte[] boxRows(byte[] in, int width, int height, int radius) {
@@ -155,7 +170,7 @@ public final class Gaussian {
                 height,
                 (from, to) -> {
                     int[] sums = new int[width];
-                    java.util.Arrays.fill(sums, size / 2);
+                    Arrays.fill(sums, size / 2);
                     for (int k = -radius; k <= radius; k++) {
                         add(in, row(from + k, height) * width, width, sums, 1);
                     }

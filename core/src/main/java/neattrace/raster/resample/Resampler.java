@@ -13,6 +13,9 @@ public final class Resampler {
     /** The kernel is tabled so finely that rounding stays below a quarter of a grey level. */
     private static final int FINE = 1024;
 
+    /** One pixel in the whole numbers that places are counted in. */
+    private static final double ONE = 1L << 32;
+
     private static final float[] KERNEL = kernel();
 
     private Resampler() {}
@@ -61,9 +64,9 @@ public final class Resampler {
     }
 
     private static float[] kernel() {
-        float[] table = new float[(FINE + 1) * 4];
-        for (int k = 0; k <= FINE; k++) {
-            double t = (double) k / FINE;
+        float[] table = new float[FINE * 4];
+        for (int k = 0; k < FINE; k++) {
+            double t = (k + 0.5) / FINE;
             table[4 * k] = (float) (((-0.5 * t + 1) * t - 0.5) * t);
             table[4 * k + 1] = (float) ((1.5 * t - 2.5) * t * t + 1);
             table[4 * k + 2] = (float) (((-1.5 * t + 2) * t + 0.5) * t);
@@ -85,37 +88,77 @@ public final class Resampler {
         }
 
         void sample(Homography map, int y, int targetWidth, byte[] target) {
+            if (map.isAffine()) {
+                sampleAffine(map, y, targetWidth, target);
+                return;
+            }
             double cy = y + 0.5;
             for (int x = 0; x < targetWidth; x++) {
                 double cx = x + 0.5;
                 double w = map.g() * cx + map.h() * cy + map.i();
                 double u = (map.a() * cx + map.b() * cy + map.c()) / w - 0.5;
                 double v = (map.d() * cx + map.e() * cy + map.f()) / w - 0.5;
-                target[y * targetWidth + x] = at(u, v);
+                boolean near = u > -2 && v > -2 && u < width + 1.0 && v < height + 1.0;
+                target[y * targetWidth + x] =
+                        near ? at((long) (u * ONE), (long) (v * ONE)) : beyond;
             }
         }
 
-        private byte at(double u, double v) {
-            if (!(u > -1 && v > -1 && u < width && v < height)) {
-                return beyond;
+        /** Along a row both source coordinates grow evenly: whole numbers do, and are quicker. */
+        private void sampleAffine(Homography map, int y, int targetWidth, byte[] target) {
+            double cy = y + 0.5;
+            double u0 = (map.a() * 0.5 + map.b() * cy + map.c()) / map.i() - 0.5;
+            double v0 = (map.d() * 0.5 + map.e() * cy + map.f()) / map.i() - 0.5;
+            long u = Math.round(u0 * ONE);
+            long v = Math.round(v0 * ONE);
+            long du = Math.round(map.a() / map.i() * ONE);
+            long dv = Math.round(map.d() / map.i() * ONE);
+            int base = y * targetWidth;
+            for (int x = 0; x < targetWidth; x++) {
+                target[base + x] = at(u, v);
+                u += du;
+                v += dv;
             }
-            int left = (int) Math.floor(u);
-            int top = (int) Math.floor(v);
-            int kx = 4 * (int) ((u - left) * FINE + 0.5);
-            int ky = 4 * (int) ((v - top) * FINE + 0.5);
-            boolean within = left >= 1 && top >= 1 && left + 2 < width && top + 2 < height;
-            float sum = 0;
+        }
+
+        /** The value at a place in 2^32nds of a pixel, counted between pixel centres. */
+        private byte at(long u, long v) {
+            int left = (int) (u >> 32);
+            int top = (int) (v >> 32);
+            int kx = (int) (u >>> 22 & FINE - 1) << 2;
+            int ky = (int) (v >>> 22 & FINE - 1) << 2;
+            if (left < 1 || top < 1 || left + 2 >= width || top + 2 >= height) {
+                boolean near = left >= -2 && top >= -2 && left <= width && top <= height;
+                return near ? nearEdge(left, top, kx, ky) : beyond;
+            }
+            float w0 = KERNEL[kx];
+            float w1 = KERNEL[kx + 1];
+            float w2 = KERNEL[kx + 2];
+            float w3 = KERNEL[kx + 3];
+            int base = (top - 1) * width + left - 1;
+            float sum = 0.5f;
+            for (int j = 0; j < 4; j++) {
+                sum +=
+                        KERNEL[ky + j]
+                                * (w0 * (samples[base] & 0xff)
+                                        + w1 * (samples[base + 1] & 0xff)
+                                        + w2 * (samples[base + 2] & 0xff)
+                                        + w3 * (samples[base + 3] & 0xff));
+                base += width;
+            }
+            return (byte) (int) Math.max(0, Math.min(255, sum));
+        }
+
+        private byte nearEdge(int left, int top, int kx, int ky) {
+            float sum = 0.5f;
             for (int j = 0; j < 4; j++) {
                 float row = 0;
-                int sy = top - 1 + j;
                 for (int i = 0; i < 4; i++) {
-                    int sx = left - 1 + i;
-                    byte value = within ? samples[sy * width + sx] : edge(sx, sy);
-                    row += KERNEL[kx + i] * (value & 0xff);
+                    row += KERNEL[kx + i] * (edge(left - 1 + i, top - 1 + j) & 0xff);
                 }
                 sum += KERNEL[ky + j] * row;
             }
-            return (byte) (int) Math.max(0, Math.min(255, sum + 0.5f));
+            return (byte) (int) Math.max(0, Math.min(255, sum));
         }
 
         private byte edge(int x, int y) {

@@ -24,6 +24,9 @@ import neattrace.sheet.tone.ToneMap;
  */
 public final class InkPreview {
 
+    /** About as many pixels as a drawing has on a usual screen. */
+    public static final int SCREEN_PIXELS = 1_100_000;
+
     private static final double HALF = 50;
 
     private final InkReading reading;

@@ -5,6 +5,7 @@ import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.advice.CalmStretch;
 import neattrace.sheet.frame.SheetFrame;
@@ -60,6 +61,11 @@ public final class InkReading {
     /** Null if nothing parts ink from paper. */
     InkMapper.Advice advice() {
         return advice;
+    }
+
+    /** What it was made from. */
+    public Picture picture() {
+        return laid.picture();
     }
 
     /** The coverage. */

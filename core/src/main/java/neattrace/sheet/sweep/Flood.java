@@ -144,6 +144,10 @@ final class Flood {
         return order;
     }
 
+    /**
+     * Adds all at once, row by row. Of the neighbours that came before only those are joined that
+     * are not joined with each other already.
+     */
     private void addAbove(int top) {
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
@@ -153,16 +157,21 @@ final class Flood {
                 }
                 parent[i] = -1;
                 count++;
-                if (x > 0 && parent[i - 1] != ABSENT) {
-                    join(i, i - 1);
+                boolean left = x > 0 && parent[i - 1] != ABSENT;
+                boolean above = y > 0 && parent[i - width] != ABSENT;
+                boolean aboveLeft = y > 0 && x > 0 && parent[i - width - 1] != ABSENT;
+                if (left) {
+                    append(i, i - 1);
                 }
-                if (y > 0) {
-                    joinPresent(i, i - width);
-                    if (diagonal && x > 0) {
-                        joinPresent(i, i - width - 1);
+                if (above && !(left && aboveLeft)) {
+                    join(i, i - width);
+                }
+                if (diagonal && !above) {
+                    if (aboveLeft && !left) {
+                        join(i, i - width - 1);
                     }
-                    if (diagonal && x + 1 < width) {
-                        joinPresent(i, i - width + 1);
+                    if (y > 0 && x + 1 < width && parent[i - width + 1] != ABSENT) {
+                        join(i, i - width + 1);
                     }
                 }
                 if (edgesJoin && isEdge(x, y)) {
@@ -172,14 +181,16 @@ final class Flood {
         }
     }
 
-    private boolean isEdge(int x, int y) {
-        return x == 0 || y == 0 || x == width - 1 || y == height - 1;
+    /** Puts a lone pixel to a component. What is there from the start has no age to keep. */
+    private void append(int i, int j) {
+        int root = root(j);
+        parent[root]--;
+        parent[i] = root;
+        count--;
     }
 
-    private void joinPresent(int i, int j) {
-        if (parent[j] != ABSENT) {
-            join(i, j);
-        }
+    private boolean isEdge(int x, int y) {
+        return x == 0 || y == 0 || x == width - 1 || y == height - 1;
     }
 
     /** Joins without telling. */

@@ -1,0 +1,95 @@
+package neattrace.bench;
+
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryPoolMXBean;
+import java.lang.management.MemoryType;
+import java.util.Locale;
+import java.util.concurrent.CancellationException;
+import neattrace.progress.Progress;
+import neattrace.raster.GreySheet;
+import neattrace.raster.Resolution;
+import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.ink.InkMapper;
+import neattrace.sheet.ink.InkReading;
+import neattrace.standin.pen.PenDrawing;
+import neattrace.standin.scanner.ScanSettings;
+import neattrace.standin.scanner.StandInScanner;
+import neattrace.standin.skerry.SkerryMail;
+
+/**
+ * The largest sheet the trade knows, A4 at 1200 ppi (139 million pixels), through the whole recipe:
+ * time, the most heap in use, and how soon it stops when told to. Run with a heap of 3 GB.
+ */
+public final class LargeSheet {
+
+    private static final double A4_WIDTH_MM = 210;
+    private static final double A4_HEIGHT_MM = 297;
+
+    private LargeSheet() {}
+
+    /** Prints three rows. */
+    public static void main(String[] arguments) {
+        PenDrawing drawing = SkerryMail.GLASSHOUSE.draw();
+        double pixels = A4_WIDTH_MM * A4_HEIGHT_MM * Math.pow(1200 / Resolution.MM_PER_INCH, 2);
+        double pxPerMm = Math.sqrt(pixels / drawing.widthMm() / drawing.heightMm());
+        GreySheet sheet =
+                StandInScanner.scan(
+                        drawing, ScanSettings.everyday(pxPerMm * Resolution.MM_PER_INCH, 3));
+        System.out.printf(
+                Locale.ROOT,
+                "sheet of %d x %d px, %.0f megapixels, heap of %.1f GB%n",
+                sheet.width(),
+                sheet.height(),
+                sheet.samples().length / 1e6,
+                Runtime.getRuntime().maxMemory() / 1e9);
+        run("automatic", sheet, SheetRecipe.automatic(), pxPerMm);
+        run("every step", sheet, Speed.everyStep(), pxPerMm);
+        stop(sheet, pxPerMm);
+    }
+
+    private static void run(String what, GreySheet sheet, SheetRecipe recipe, double pxPerMm) {
+        System.gc();
+        pools().forEach(MemoryPoolMXBean::resetPeakUsage);
+        int[] reports = {0};
+        long start = System.nanoTime();
+        Progress counted = (step, share) -> reports[0]++;
+        InkReading reading = InkMapper.read(sheet, recipe, pxPerMm, counted);
+        double seconds = (System.nanoTime() - start) / 1e9;
+        double peak = pools().mapToLong(pool -> pool.getPeakUsage().getUsed()).sum() / 1e9;
+        System.out.printf(
+                Locale.ROOT,
+                "%-12s %6.1f s, %.2f GB of heap at most, %d reports, ink from %.0f %%%n",
+                what,
+                seconds,
+                peak,
+                reports[0],
+                reading.inkPercent());
+    }
+
+    private static void stop(GreySheet sheet, double pxPerMm) {
+        long start = System.nanoTime();
+        long[] asked = {0};
+        try {
+            InkMapper.read(
+                    sheet,
+                    SheetRecipe.automatic(),
+                    pxPerMm,
+                    (step, share) -> {
+                        if (System.nanoTime() - start > 2e9) {
+                            asked[0] = asked[0] == 0 ? System.nanoTime() : asked[0];
+                            throw new CancellationException();
+                        }
+                    });
+        } catch (CancellationException e) {
+            System.out.printf(
+                    Locale.ROOT,
+                    "stopped      after %.1f s when asked to after 2 s%n",
+                    (System.nanoTime() - start) / 1e9);
+        }
+    }
+
+    private static java.util.stream.Stream<MemoryPoolMXBean> pools() {
+        return ManagementFactory.getMemoryPoolMXBeans().stream()
+                .filter(pool -> pool.getType() == MemoryType.HEAP);
+    }
+}
