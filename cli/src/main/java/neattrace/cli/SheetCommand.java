@@ -7,9 +7,13 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import neattrace.job.recipe.NamedRecipe;
+import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.RecipeFile;
+import neattrace.job.recipe.RecipeShelf;
 import neattrace.job.sheets.MadeSheet;
 import neattrace.job.sheets.SheetMaker;
 import neattrace.job.sheets.SheetWish;
@@ -63,9 +67,9 @@ final class SheetCommand implements Callable<Integer> {
 
     @Option(
             names = "--recipe",
-            paramLabel = "FILE",
-            description = "Settings kept from another sheet; automatic without.")
-    private Path recipe;
+            paramLabel = "FILE|NAME",
+            description = "Settings from a file, or kept in the window under a name.")
+    private String recipe;
 
     @Option(
             names = "--ink",
@@ -137,14 +141,24 @@ final class SheetCommand implements Callable<Integer> {
     }
 
     private SheetRecipe settings() throws IOException {
-        SheetRecipe settings =
-                recipe == null ? SheetRecipe.automatic() : RecipeFile.open(recipe).recipe();
+        SheetRecipe settings = recipe == null ? SheetRecipe.automatic() : kept();
         try {
             settings = ink == null ? settings : settings.withInkPercent(ink);
             return speck == null ? settings : settings.withSpeckMm(speck);
         } catch (IllegalArgumentException e) {
             throw usage("--ink and --speck: " + e.getMessage() + ".");
         }
+    }
+
+    private SheetRecipe kept() throws RecipeException {
+        Path file = Path.of(recipe);
+        if (!Files.exists(file)) {
+            Optional<NamedRecipe> named = RecipeShelf.usual().find(recipe);
+            if (named.isPresent()) {
+                return named.get().recipe();
+            }
+        }
+        return RecipeFile.open(file).recipe();
     }
 
     private List<Path> scans() throws PictureException {

@@ -2,11 +2,13 @@ package neattrace.app.table;
 
 import java.util.List;
 import javafx.geometry.Point2D;
+import javafx.geometry.VPos;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
+import javafx.scene.text.Font;
 import neattrace.geom.Point;
 
 /**
@@ -119,6 +121,19 @@ public interface Hand {
             g.setStroke(INK);
             g.setLineWidth(2);
             g.strokeOval(p.getX() - 6, p.getY() - 6, 12, 12);
+        }
+
+        /** Words beside a place. */
+        public void label(Point at, String text) {
+            Point2D p = view.toScreen(at);
+            double width = 16 + 7.2 * text.length();
+            double x = Math.max(4, Math.min(p.getX() + 14, view.width() - width - 8));
+            g.setFont(Font.font("Lato Semibold", 13));
+            g.setFill(INK);
+            g.fillRoundRect(x, p.getY() - 12, width, 24, 6, 6);
+            g.setFill(RIM);
+            g.setTextBaseline(VPos.CENTER);
+            g.fillText(text, x + 8, p.getY(), width - 16);
         }
 
         /** How many mm a number of screen pixels are at this zoom. */

@@ -120,6 +120,12 @@ public final class Workspace implements AutoCloseable {
         trouble.set(text);
     }
 
+    /** Says plainly what went wrong; nothing was changed. */
+    public void tellTrouble(IOException e) {
+        trouble.set("");
+        complain(e);
+    }
+
     private static IOException notKept(IOException e) {
         return new IOException(
                 "The job is not being kept safe while you work; save it yourself. " + plain(e), e);

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import neattrace.files.UserFolder;
 import neattrace.job.Job;
 import neattrace.job.file.JobFile;
 
@@ -37,15 +38,7 @@ public final class Autosave implements AutoCloseable {
 
     /** The usual folder: XDG_DATA_HOME, APPDATA or ~/.local/share, then neat-trace/autosave. */
     public static Path usualFolder() {
-        String home = System.getenv("XDG_DATA_HOME");
-        if (home == null || home.isBlank()) {
-            home = System.getenv("APPDATA");
-        }
-        Path base =
-                home == null || home.isBlank()
-                        ? Path.of(System.getProperty("user.home"), ".local", "share")
-                        : Path.of(home);
-        return base.resolve("neat-trace").resolve("autosave");
+        return UserFolder.data().resolve("autosave");
     }
 
     /** Begins autosaving into {@code folder}, which is made if missing. */

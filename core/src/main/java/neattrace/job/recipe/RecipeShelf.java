@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
+import neattrace.files.UserFolder;
 
 /** A folder of recipes, found by their names. */
 public final class RecipeShelf {
@@ -20,6 +22,18 @@ public final class RecipeShelf {
     /** A shelf in a folder, which is made when the first recipe is kept. */
     public RecipeShelf(Path folder) {
         this.folder = folder;
+    }
+
+    /** The shelf of this user. */
+    public static RecipeShelf usual() {
+        return new RecipeShelf(UserFolder.data().resolve("recipes"));
+    }
+
+    /** The recipe of a name, without regard to capitals. */
+    public Optional<NamedRecipe> find(String name) {
+        return all().stream()
+                .filter(recipe -> recipe.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
     }
 
     /** Every recipe that can be read, by name; damaged files are passed over. */

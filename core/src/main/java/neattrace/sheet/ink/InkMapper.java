@@ -21,12 +21,6 @@ import neattrace.sheet.tone.ToneMap;
 /** Makes a clean sheet of a scan: decides what is ink and what is paper. */
 public final class InkMapper {
 
-    /** Paper whose neighbouring pixels differ more than this (median, of 255) is a noisy scan. */
-    private static final double NOISY = 0.9;
-
-    /** On noisy scans no piece of fewer pixels is kept: dust is that small at any resolution. */
-    private static final double LEAST_NOISY_PX = 5;
-
     /** Half way from paper to ink. */
     private static final double HALF = 50;
 
@@ -80,12 +74,11 @@ public final class InkMapper {
         if (!toned.levels().found() || allErased) {
             return blank(laid, toned, now, pxPerMm);
         }
-        boolean noisy = toned.levels().noise() > NOISY;
+        boolean noisy = toned.levels().isNoisy();
         double speckMm = now.speckMm();
-        double leastPx = 0;
-        if (speckMm == SheetRecipe.AUTOMATIC) {
+        boolean automatic = speckMm == SheetRecipe.AUTOMATIC;
+        if (automatic) {
             speckMm = noisy ? SheetRecipe.USUAL_SPECK_MM : 0;
-            leastPx = noisy ? LEAST_NOISY_PX : 0;
         }
         Advice advice =
                 sameTone && before.advice() != null && before.advice().speckMm() == speckMm
@@ -98,7 +91,8 @@ public final class InkMapper {
                 Decision.decide(
                         toned.tone(), percent, now, laid.frame(), masked.erased(), sheetPxPerMm);
         progress.report("Dropping specks", 0.9);
-        SpeckReport specks = SpeckDropper.drop(map, speckMm, leastPx, sheetPxPerMm, masked.kept());
+        SpeckReport specks =
+                SpeckDropper.drop(map, speckMm, automatic && noisy, sheetPxPerMm, masked.kept());
         progress.report("Ink map done", 1);
         return new InkReading(
                 map,
@@ -145,7 +139,7 @@ public final class InkMapper {
         if (laid.oneBit()) {
             notes.add("The picture is pure black and white; smooth edges were brought back.");
         }
-        if (levels.noise() > NOISY) {
+        if (levels.isNoisy()) {
             notes.add("The paper has grain, so small specks are dropped.");
         }
         long inked = map.inkPixels();

@@ -26,7 +26,7 @@ import neattrace.sheet.tone.ToneMap;
 record TonedSheet(LightField light, Levels measured, Levels levels, ToneMap tone) {
 
     /** Levels of pictures that are black and white from the start. */
-    private static final Levels ONE_BIT = new Levels(255, 0, 0, true);
+    private static final Levels ONE_BIT = new Levels(255, 0, 0, 0, true);
 
     static TonedSheet of(LaidSheet laid, SheetRecipe recipe, double pxPerMm, Progress progress) {
         GreySheet grey = laid.grey();

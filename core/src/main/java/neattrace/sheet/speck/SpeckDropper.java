@@ -17,8 +17,17 @@ public final class SpeckDropper {
 
     private static final double DOUBT_TO = 1.4;
 
-    /** More small pieces than this are grain; nobody looks for a pattern in it. */
-    private static final int MOST_LOOKED_AT = 40_000;
+    /** Dust on a noisy scan has fewer pixels than this at any resolution. */
+    private static final int DUST_PX = 5;
+
+    /** Dust that lies by itself may be somewhat larger. */
+    private static final int LONE_DUST_PX = 7;
+
+    /** Pale dust may be larger still. */
+    private static final int PALE_DUST_PX = 14;
+
+    /** Even a small dot of a pen is darker than this in its middle, of 255. */
+    private static final int PALE = 170;
 
     private SpeckDropper() {}
 
@@ -27,32 +36,76 @@ public final class SpeckDropper {
      *
      * @param map changed: dropped ink becomes paper, dropped holes become ink
      * @param limitMm diameter of a dot whose area a piece must have to stay, mm
-     * @param leastPx pieces of ink with fewer pixels go whatever the limit in mm says; holes do
-     *     not, since dust is dark
+     * @param noisy whether the scan has grain and its dust is to be told by the number of its
+     *     pixels and by its paleness as well; holes are not, since dust is dark
      * @param kept protected pixels, by row times width plus column
      */
     public static SpeckReport drop(
-            InkMap map, double limitMm, double leastPx, double pxPerMm, BitSet kept) {
-        double holeLimit = Math.PI / 4 * Math.pow(limitMm * pxPerMm, 2);
-        double limit = Math.max(leastPx, holeLimit);
-        if (limit <= 0) {
+            InkMap map, double limitMm, boolean noisy, double pxPerMm, BitSet kept) {
+        double limit = Math.PI / 4 * Math.pow(limitMm * pxPerMm, 2);
+        double inkLimit = noisy ? Math.max(DUST_PX, limit) : limit;
+        if (inkLimit <= 0) {
             return SpeckReport.NONE;
         }
-        double shown = Math.sqrt(limit * 4 / Math.PI) / pxPerMm;
+        double looked = Math.max(noisy ? PALE_DUST_PX : 0, inkLimit * DOUBT_TO * DOUBT_TO);
         RunLabels ink = RunLabels.of(map.width(), map.height(), map::isInk, true);
-        Sorted specks = Sorted.of(ink, map.width(), map.height(), limit, pxPerMm, kept, true);
-        repaint(map, ink, specks.dropped(), (byte) 0);
+        SmallPieces dots = SmallPieces.of(ink, map, looked, pxPerMm, kept);
+        List<Speck> doubtful = new ArrayList<>();
+        Outcome dust = sort(dots, inkLimit, noisy, pxPerMm, true, doubtful);
+        repaint(map, ink, dust.dropped(), (byte) 0);
         RunLabels paper = RunLabels.of(map.width(), map.height(), i -> !map.isInk(i), false);
-        Sorted holes = Sorted.of(paper, map.width(), map.height(), holeLimit, pxPerMm, kept, false);
-        repaint(map, paper, holes.dropped(), (byte) 255);
-        List<Speck> doubtful = new ArrayList<>(specks.doubtful());
-        doubtful.addAll(holes.doubtful());
+        SmallPieces holes = SmallPieces.of(paper, map, limit * DOUBT_TO * DOUBT_TO, pxPerMm, kept);
+        Outcome pinholes = sort(holes, limit, false, pxPerMm, false, doubtful);
+        repaint(map, paper, pinholes.dropped(), (byte) 255);
         doubtful.sort(Comparator.comparingDouble(Speck::diameterMm).reversed());
         return new SpeckReport(
-                shown,
-                specks.dropped().cardinality() + holes.dropped().cardinality(),
-                specks.inPattern() + holes.inPattern(),
+                Math.sqrt(inkLimit * 4 / Math.PI) / pxPerMm,
+                dust.dropped().cardinality() + pinholes.dropped().cardinality(),
+                dust.inPattern() + pinholes.inPattern(),
                 doubtful.subList(0, Math.min(SpeckReport.MOST, doubtful.size())));
+    }
+
+    private record Outcome(BitSet dropped, int inPattern) {}
+
+    private static Outcome sort(
+            SmallPieces pieces,
+            double limit,
+            boolean noisy,
+            double pxPerMm,
+            boolean ink,
+            List<Speck> doubtful) {
+        BitSet dropped = new BitSet();
+        int inPattern = 0;
+        for (int k = 0; k < pieces.count(); k++) {
+            boolean small = pieces.area[k] < limit || noisy && isDust(pieces, k);
+            Fate fate = small ? fate(pieces, k) : Fate.KEPT;
+            if (fate == Fate.DROPPED) {
+                dropped.set(pieces.part[k]);
+            }
+            inPattern += fate == Fate.PATTERN ? 1 : 0;
+            boolean near =
+                    pieces.area[k] >= limit * DOUBT_FROM * DOUBT_FROM
+                            && (fate == Fate.DROPPED
+                                    || pieces.area[k] < limit * DOUBT_TO * DOUBT_TO);
+            boolean decided = fate == Fate.PATTERN || fate == Fate.PROTECTED;
+            if (near && !decided && !pieces.inPattern[k]) {
+                double diameterMm = pieces.diameterPx(k) / pxPerMm;
+                doubtful.add(new Speck(pieces.x[k], pieces.y[k], diameterMm, ink, fate));
+            }
+        }
+        return new Outcome(dropped, inPattern);
+    }
+
+    private static Fate fate(SmallPieces pieces, int k) {
+        if (pieces.isProtected[k]) {
+            return Fate.PROTECTED;
+        }
+        return pieces.inPattern[k] ? Fate.PATTERN : Fate.DROPPED;
+    }
+
+    private static boolean isDust(SmallPieces pieces, int k) {
+        return pieces.area[k] < PALE_DUST_PX && pieces.darkest[k] < PALE
+                || pieces.area[k] < LONE_DUST_PX && pieces.isAlone(k);
     }
 
     private static void repaint(InkMap map, RunLabels parts, BitSet dropped, byte value) {
@@ -67,87 +120,5 @@ public final class SpeckDropper {
                         Arrays.fill(coverage, base + from, base + to, value);
                     }
                 });
-    }
-
-    /** The small parts of a labelling and what becomes of them. */
-    private record Sorted(BitSet dropped, int inPattern, List<Speck> doubtful) {
-
-        static Sorted of(
-                RunLabels parts,
-                int width,
-                int height,
-                double limit,
-                double pxPerMm,
-                BitSet kept,
-                boolean ink) {
-            double most = limit * DOUBT_TO * DOUBT_TO;
-            int[] index = new int[parts.count()];
-            int small = 0;
-            for (int part = 0; part < index.length; part++) {
-                index[part] = parts.size(part) < most ? small++ : -1;
-            }
-            if (small == 0) {
-                return new Sorted(new BitSet(), 0, List.of());
-            }
-            double[] xs = new double[small];
-            double[] ys = new double[small];
-            long[] areas = new long[small];
-            int[] label = new int[small];
-            boolean[] isKept = new boolean[small];
-            parts.forEachRun(
-                    (y, from, to, part) -> {
-                        int k = index[part];
-                        if (k >= 0) {
-                            xs[k] += (from + to) / 2.0 * (to - from);
-                            ys[k] += (y + 0.5) * (to - from);
-                            areas[k] += to - from;
-                            label[k] = part;
-                            isKept[k] |= kept.get(y * width + from);
-                        }
-                    });
-            for (int k = 0; k < small; k++) {
-                xs[k] /= areas[k];
-                ys[k] /= areas[k];
-            }
-            boolean[] pattern =
-                    small > MOST_LOOKED_AT
-                            ? new boolean[small]
-                            : Pattern.members(xs, ys, areas, pxPerMm, (double) width * height);
-            return sorted(xs, ys, areas, label, isKept, pattern, limit, pxPerMm, ink);
-        }
-
-        private static Sorted sorted(
-                double[] xs,
-                double[] ys,
-                long[] areas,
-                int[] label,
-                boolean[] isKept,
-                boolean[] pattern,
-                double limit,
-                double pxPerMm,
-                boolean ink) {
-            BitSet dropped = new BitSet();
-            int inPattern = 0;
-            List<Speck> doubtful = new ArrayList<>();
-            for (int k = 0; k < xs.length; k++) {
-                boolean below = areas[k] < limit;
-                Fate fate =
-                        !below
-                                ? Fate.KEPT
-                                : isKept[k]
-                                        ? Fate.PROTECTED
-                                        : pattern[k] ? Fate.PATTERN : Fate.DROPPED;
-                if (fate == Fate.DROPPED) {
-                    dropped.set(label[k]);
-                }
-                inPattern += fate == Fate.PATTERN ? 1 : 0;
-                boolean near = areas[k] >= limit * DOUBT_FROM * DOUBT_FROM;
-                if (near && (fate == Fate.DROPPED || fate == Fate.KEPT && !pattern[k])) {
-                    double diameter = Math.sqrt(areas[k] * 4 / Math.PI) / pxPerMm;
-                    doubtful.add(new Speck(xs[k], ys[k], diameter, ink, fate));
-                }
-            }
-            return new Sorted(dropped, inPattern, doubtful);
-        }
     }
 }

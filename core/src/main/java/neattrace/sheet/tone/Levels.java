@@ -11,12 +11,22 @@ import neattrace.sheet.otsu.Otsu;
  * @param paper brightness of bare paper, 0 to 255
  * @param ink brightness of solid ink
  * @param noise median difference of neighbouring paper pixels
+ * @param rough share of the paper's pixels that are not of one tone, 0 to 1; lossy files have
+ *     hardly any noise left and are rough all the same
  * @param found false if the sheet is of one tone: nothing parts ink from paper
  */
-public record Levels(double paper, double ink, double noise, boolean found) {
+public record Levels(double paper, double ink, double noise, double rough, boolean found) {
 
     /** Ink and paper closer together than this (of 255) are one tone. */
     private static final double ONE_TONE = 24;
+
+    /** Paper is what is brighter than this share of its usual tone. */
+    private static final double PAPER_SHARE = 0.8;
+
+    /** Paper whose neighbouring pixels differ more than this (median, of 255) has grain. */
+    private static final double NOISY = 0.9;
+
+    private static final double ROUGH = 0.12;
 
     /**
      * Measures.
@@ -31,14 +41,14 @@ public record Levels(double paper, double ink, double noise, boolean found) {
         int otsu = Otsu.threshold(histogram);
         double tone = quantile(histogram, 0, 255, 0.5);
         if (otsu < 0) {
-            return new Levels(tone, tone, 0, false);
+            return new Levels(tone, tone, 0, 0, false);
         }
         double paper = quantile(histogram, otsu + 1, 255, 0.5);
         double ink = quantile(histogram, 0, otsu, 0.25);
         if (paper - ink < ONE_TONE) {
-            return new Levels(tone, tone, 0, false);
+            return new Levels(tone, tone, 0, 0, false);
         }
-        return new Levels(paper, ink, noise(sheet, paper), true);
+        return new Levels(paper, ink, noise(sheet, paper), rough(histogram, paper), true);
     }
 
     /** The same with what a user set by hand instead of what was measured. */
@@ -48,7 +58,8 @@ public record Levels(double paper, double ink, double noise, boolean found) {
         if (white == paper && black == ink) {
             return this;
         }
-        return new Levels(white, Math.min(black, white - LightRecipe.LEAST_CONTRAST), noise, true);
+        return new Levels(
+                white, Math.min(black, white - LightRecipe.LEAST_CONTRAST), noise, rough, true);
     }
 
     /** The value below which the given share of the samples from low to high lies. */
@@ -67,12 +78,27 @@ public record Levels(double paper, double ink, double noise, boolean found) {
         return high;
     }
 
+    private static double rough(long[] histogram, double paper) {
+        long total = 0;
+        long off = 0;
+        for (int value = (int) (paper * PAPER_SHARE) + 1; value < 256; value++) {
+            total += histogram[value];
+            off += Math.abs(value - paper) > 1 ? histogram[value] : 0;
+        }
+        return total == 0 ? 0 : (double) off / total;
+    }
+
+    /** Whether the scan has grain, dust and the like, as scans on paper have. */
+    public boolean isNoisy() {
+        return noise > NOISY || rough > ROUGH;
+    }
+
     /** Median absolute difference of neighbours on paper, from a sample of rows. */
     private static double noise(GreySheet sheet, double paper) {
         long[] differences = new long[256];
         long total = 0;
         int step = Math.max(1, sheet.height() / 400);
-        double least = paper * 0.8;
+        double least = paper * PAPER_SHARE;
         for (int y = 0; y < sheet.height(); y += step) {
             for (int x = 1; x < sheet.width(); x++) {
                 int a = sheet.at(x - 1, y);

@@ -27,7 +27,7 @@ class SpeckDropperTest {
     }
 
     private static SpeckReport drop(InkMap map, double mm) {
-        return SpeckDropper.drop(map, mm, 0, PX_PER_MM, new BitSet());
+        return SpeckDropper.drop(map, mm, false, PX_PER_MM, new BitSet());
     }
 
     @Test
@@ -107,10 +107,30 @@ class SpeckDropperTest {
         map.coverage()[150 * 600 + 400] = 0;
         BitSet kept = new BitSet();
         kept.set(150 * 600 + 380, 150 * 600 + 420);
-        SpeckReport report = SpeckDropper.drop(map, 0.5, 0, PX_PER_MM, kept);
+        SpeckReport report = SpeckDropper.drop(map, 0.5, false, PX_PER_MM, kept);
         assertThat(report.dropped()).isEqualTo(1);
         assertThat(map.isInk(100, 150)).isTrue();
         assertThat(map.isInk(400, 150)).isFalse();
+    }
+
+    /** On a noisy scan, what is pale or lies by itself is dust though it has some pixels more. */
+    @Test
+    void onNoisyScansPaleAndLonelyDotsAreDust() {
+        InkMap map = paper();
+        dot(map, 100.5, 100.5, 2.8);
+        dot(map, 300, 140, 3.8);
+        for (int i = 0; i < map.coverage().length; i++) {
+            boolean second = i % 600 > 250;
+            if (second && map.isInk(i)) {
+                map.coverage()[i] = (byte) 160;
+            }
+        }
+        dot(map, 500, 400, 3.8);
+        SpeckReport report = SpeckDropper.drop(map, 0.1, true, PX_PER_MM, new BitSet());
+        assertThat(report.dropped()).isEqualTo(2);
+        assertThat(map.isInk(100, 100)).as("lonely").isFalse();
+        assertThat(map.isInk(300, 140)).as("pale").isFalse();
+        assertThat(map.isInk(500, 400)).as("dark and large enough").isTrue();
     }
 
     @Test

@@ -68,6 +68,8 @@ final class FrameStep implements Step {
                 new LineHand(
                         "Draw along something that should be level or upright.",
                         (from, to) ->
+                                String.format(Locale.ROOT, "%.2f°", Tilt.along(from, to) + 0.0),
+                        (from, to) ->
                                 frame(
                                         "Level",
                                         frame ->

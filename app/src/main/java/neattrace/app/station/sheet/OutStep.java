@@ -23,6 +23,8 @@ import neattrace.app.work.Shown;
 import neattrace.export.onebit.OneBitWriter.Format;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.recipe.NamedRecipe;
+import neattrace.job.recipe.RecipeException;
+import neattrace.job.recipe.RecipeFile;
 import neattrace.job.sheets.MadeSheet;
 import neattrace.job.sheets.SheetMaker;
 import neattrace.job.sheets.SheetWish;
@@ -134,7 +136,7 @@ final class OutStep implements Step {
         if (all.isEmpty()) {
             MenuItem none = new MenuItem("Nothing is kept yet");
             none.setDisable(true);
-            kept.getItems().add(none);
+            kept.getItems().addAll(none, new SeparatorMenuItem(), fromFile());
             return;
         }
         for (NamedRecipe named : all) {
@@ -143,7 +145,7 @@ final class OutStep implements Step {
             item.setOnAction(event -> use(named));
             kept.getItems().add(item);
         }
-        kept.getItems().add(new SeparatorMenuItem());
+        kept.getItems().addAll(new SeparatorMenuItem(), fromFile());
         for (NamedRecipe named : all) {
             MenuItem forget = new MenuItem("Forget " + named.name());
             forget.setMnemonicParsing(false);
@@ -159,6 +161,33 @@ final class OutStep implements Step {
                                                             .discard(named.name()),
                                             this::fillKept));
             kept.getItems().add(forget);
+        }
+    }
+
+    private MenuItem fromFile() {
+        MenuItem item = new MenuItem("From a file …");
+        item.setOnAction(
+                event -> {
+                    FileChooser chooser = new FileChooser();
+                    chooser.setTitle("Use kept settings");
+                    chooser.getExtensionFilters()
+                            .add(
+                                    new FileChooser.ExtensionFilter(
+                                            "Settings", "*" + RecipeFile.ENDING));
+                    File file = chooser.showOpenDialog(content.getScene().getWindow());
+                    if (file != null) {
+                        useFile(file.toPath());
+                    }
+                });
+        return item;
+    }
+
+    /** Takes over settings from a file; a file that cannot be used changes nothing. */
+    void useFile(Path file) {
+        try {
+            use(RecipeFile.open(file));
+        } catch (RecipeException e) {
+            desk.workspace().tellTrouble(e);
         }
     }
 

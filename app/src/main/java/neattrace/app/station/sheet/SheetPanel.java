@@ -133,6 +133,11 @@ public final class SheetPanel implements Panel {
         out.make(scans, sheets);
     }
 
+    /** Uses settings from a file, for tests. */
+    public void useFile(Path file) {
+        out.useFile(file);
+    }
+
     @Override
     public Station station() {
         return Station.SHEET;

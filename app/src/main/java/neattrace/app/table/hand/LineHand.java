@@ -2,6 +2,7 @@ package neattrace.app.table.hand;
 
 import java.util.List;
 import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
 import neattrace.app.table.Hand;
 import neattrace.geom.Point;
 
@@ -9,13 +10,22 @@ import neattrace.geom.Point;
 public final class LineHand implements Hand {
 
     private final String hint;
+    private final BiFunction<Point, Point, String> words;
     private final BiConsumer<Point, Point> whenDrawn;
     private Point from;
     private Point to;
 
-    /** Calls {@code whenDrawn} with both ends. */
-    public LineHand(String hint, BiConsumer<Point, Point> whenDrawn) {
+    /**
+     * A hand that calls {@code whenDrawn} with both ends.
+     *
+     * @param words what is said beside the line while it is drawn
+     */
+    public LineHand(
+            String hint,
+            BiFunction<Point, Point, String> words,
+            BiConsumer<Point, Point> whenDrawn) {
         this.hint = hint;
+        this.words = words;
         this.whenDrawn = whenDrawn;
     }
 
@@ -51,6 +61,9 @@ public final class LineHand implements Hand {
             brushwork.line(List.of(from, to), false);
             brushwork.knob(from);
             brushwork.knob(to);
+            if (from.distance(to) > 1) {
+                brushwork.label(to, words.apply(from, to));
+            }
         }
     }
 }

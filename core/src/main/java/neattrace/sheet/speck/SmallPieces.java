@@ -1,0 +1,110 @@
+package neattrace.sheet.speck;
+
+import java.util.BitSet;
+import neattrace.raster.InkMap;
+import neattrace.raster.label.RunLabels;
+
+/** The small pieces of a labelling, one entry each. */
+final class SmallPieces {
+
+    /** More small pieces than this are grain; nobody looks for a pattern in it. */
+    private static final int MOST_LOOKED_AT = 40_000;
+
+    /** A piece without ink within this distance lies by itself, px. */
+    private static final int ALONE_PX = 8;
+
+    final double[] x;
+    final double[] y;
+    final long[] area;
+
+    /** Index among all pieces of the labelling. */
+    final int[] part;
+
+    /** Coverage of the darkest pixel, 0 to 255. */
+    final int[] darkest;
+
+    final boolean[] isProtected;
+    final boolean[] inPattern;
+
+    private final InkMap map;
+
+    private SmallPieces(InkMap map, int count) {
+        this.map = map;
+        x = new double[count];
+        y = new double[count];
+        area = new long[count];
+        part = new int[count];
+        darkest = new int[count];
+        isProtected = new boolean[count];
+        inPattern = new boolean[count];
+    }
+
+    /** Collects pieces of fewer than {@code most} pixels. */
+    static SmallPieces of(RunLabels parts, InkMap map, double most, double pxPerMm, BitSet kept) {
+        int[] index = new int[parts.count()];
+        int count = 0;
+        for (int p = 0; p < index.length; p++) {
+            index[p] = parts.size(p) < most ? count++ : -1;
+        }
+        SmallPieces pieces = new SmallPieces(map, count);
+        if (count == 0) {
+            return pieces;
+        }
+        parts.forEachRun(
+                (row, from, to, p) -> {
+                    if (index[p] >= 0) {
+                        pieces.add(index[p], p, row, from, to, kept);
+                    }
+                });
+        for (int k = 0; k < count; k++) {
+            pieces.x[k] /= pieces.area[k];
+            pieces.y[k] /= pieces.area[k];
+        }
+        if (count <= MOST_LOOKED_AT) {
+            boolean[] members =
+                    Pattern.members(
+                            pieces.x,
+                            pieces.y,
+                            pieces.area,
+                            pxPerMm,
+                            (double) map.width() * map.height());
+            System.arraycopy(members, 0, pieces.inPattern, 0, count);
+        }
+        return pieces;
+    }
+
+    private void add(int k, int p, int row, int from, int to, BitSet kept) {
+        x[k] += (from + to) / 2.0 * (to - from);
+        y[k] += (row + 0.5) * (to - from);
+        area[k] += to - from;
+        part[k] = p;
+        int base = row * map.width();
+        for (int column = from; column < to; column++) {
+            darkest[k] = Math.max(darkest[k], map.coverage()[base + column] & 0xff);
+            isProtected[k] |= kept.get(base + column);
+        }
+    }
+
+    int count() {
+        return area.length;
+    }
+
+    /** Diameter of a dot of the same area, px. */
+    double diameterPx(int k) {
+        return Math.sqrt(area[k] * 4 / Math.PI);
+    }
+
+    /** Whether there is no other ink near a piece of ink. */
+    boolean isAlone(int k) {
+        int reach = ALONE_PX + (int) Math.ceil(diameterPx(k));
+        int x1 = Math.min(map.width() - 1, (int) x[k] + reach);
+        int y1 = Math.min(map.height() - 1, (int) y[k] + reach);
+        long ink = 0;
+        for (int row = Math.max(0, (int) y[k] - reach); row <= y1; row++) {
+            for (int column = Math.max(0, (int) x[k] - reach); column <= x1; column++) {
+                ink += map.isInk(row * map.width() + column) ? 1 : 0;
+            }
+        }
+        return ink <= area[k];
+    }
+}
