@@ -17,6 +17,10 @@ import javafx.scene.layout.VBox;
 final class FindingCell extends ListCell<Finding> {
 
     private static final double THUMBNAIL = 64;
+    private static final double GAP = 10;
+
+    /** Room for answers without a picture beside them. */
+    private static final double WIDE = 270;
 
     private final Function<Finding, Image> thumbnail;
     private final ImageView picture = new ImageView();
@@ -41,7 +45,7 @@ final class FindingCell extends ListCell<Finding> {
         reason.setMinHeight(USE_PREF_SIZE);
         VBox words = new VBox(3, title, reason, answers);
         HBox.setHgrow(words, Priority.ALWAYS);
-        row = new HBox(10, frame, words);
+        row = new HBox(GAP, frame, words);
         row.setAlignment(Pos.TOP_LEFT);
         words.setMinWidth(0);
         // Wrapped text needs to know how wide the list is.
@@ -60,6 +64,8 @@ final class FindingCell extends ListCell<Finding> {
         picture.setImage(image);
         frame.setVisible(image != null);
         frame.setManaged(image != null);
+        // A list asks its cells how tall they are without saying how wide it is.
+        answers.setPrefWrapLength(image == null ? WIDE : WIDE - THUMBNAIL - GAP);
         title.setText(finding.title());
         reason.setText(finding.reason());
         answers.getChildren().clear();

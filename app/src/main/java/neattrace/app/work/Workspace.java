@@ -234,15 +234,12 @@ public final class Workspace implements AutoCloseable {
     }
 
     private void welcome(Shown result) {
-        say(
-                result.drawing()
-                        .traced()
-                        .emptiness()
-                        .orElse(
-                                result.drawing().lines().size()
-                                        + " pieces of ink, "
-                                        + result.drawing().areas().enclosed().size()
-                                        + " areas."));
+        int pieces = result.drawing().lines().size();
+        int areas = result.drawing().areas().enclosed().size();
+        String counts =
+                (pieces == 1 ? "1 piece of ink, " : pieces + " pieces of ink, ")
+                        + (areas == 1 ? "1 area." : areas + " areas.");
+        say(result.drawing().traced().emptiness().orElse(counts));
     }
 
     /** Changes the job; one step of undo. */

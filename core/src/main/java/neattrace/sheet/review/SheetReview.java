@@ -2,6 +2,7 @@ package neattrace.sheet.review;
 
 import java.util.List;
 import java.util.Optional;
+import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.sheet.DecisionRecipe.Method;
@@ -11,6 +12,7 @@ import neattrace.sheet.advice.LocalAdvice;
 import neattrace.sheet.advice.LocalAdvisor;
 import neattrace.sheet.blemish.Blemish;
 import neattrace.sheet.blemish.BlemishFinder;
+import neattrace.sheet.corners.SheetCorners;
 import neattrace.sheet.extent.InkExtent;
 import neattrace.sheet.fitness.ScanFitness;
 import neattrace.sheet.ink.InkReading;
@@ -24,6 +26,7 @@ import neattrace.sheet.tone.ToneMap;
  *
  * @param reading the sheet it was found on
  * @param tilt how far the drawing still lies turned
+ * @param corners the sheet's corners on the source, if it lies on a darker ground
  * @param crop the crop round the drawing, if it takes anything away
  * @param blemishes what is probably no drawing
  * @param local where another threshold would be calmer
@@ -35,6 +38,7 @@ import neattrace.sheet.tone.ToneMap;
 public record SheetReview(
         InkReading reading,
         Tilt tilt,
+        Optional<List<Point>> corners,
         Optional<Crop> crop,
         List<Blemish> blemishes,
         List<LocalAdvice> local,
@@ -62,13 +66,19 @@ public record SheetReview(
     public static SheetReview of(InkReading reading, Picture picture, Progress progress) {
         progress.report("Measuring the tilt", 0);
         Tilt tilt = TiltFinder.find(reading.map());
+        progress.report("Looking for the sheet", 0.2);
+        Optional<List<Point>> corners = SheetCorners.find(reading);
         progress.report("Looking for blemishes", 0.3);
-        List<Blemish> blemishes = BlemishFinder.find(reading);
+        // On a picture that is mostly table, what else is found is of the table.
+        List<Blemish> blemishes = corners.isPresent() ? List.of() : BlemishFinder.find(reading);
         progress.report("Comparing places", 0.6);
         double pxPerMm = reading.scanPxPerMm() * reading.recipe().frame().enlarge();
         boolean oneThreshold = reading.recipe().decision().method() == Method.ONE;
         List<LocalAdvice> local =
-                reading.oneBit() || reading.sweep().isEmpty() || !oneThreshold
+                corners.isPresent()
+                                || reading.oneBit()
+                                || reading.sweep().isEmpty()
+                                || !oneThreshold
                         ? List.of()
                         : LocalAdvisor.find(
                                 reading.sweep().get(),
@@ -81,6 +91,7 @@ public record SheetReview(
         return new SheetReview(
                 reading,
                 tilt,
+                corners,
                 InkExtent.suggest(reading, InkExtent.MARGIN_MM),
                 blemishes,
                 local,

@@ -63,13 +63,29 @@ final class SheetFindings {
         dropped(drawing).ifPresent(found::add);
         specks(drawing, found);
         if (ready) {
+            // The lines of an under-drawing are faint marks too, and have an answer of their own.
+            boolean pencil = review.pencil().isPresent() && !isLeft(drawing, "pencil");
             review.blemishes().stream()
                     .filter(blemish -> blemish.inkPieces() == 0)
+                    .filter(blemish -> !(pencil && blemish.kind() == Blemish.Kind.MARK))
+                    .filter(blemish -> !isFaintLine(blemish, review))
                     .forEach(blemish -> blemish(drawing, blemish).ifPresent(found::add));
             coarse(drawing, review).ifPresent(found::add);
             review.crop().flatMap(crop -> crop(drawing, crop)).ifPresent(found::add);
         }
         return found;
+    }
+
+    /** Faint lines that want a patch are no stamp. */
+    private static boolean isFaintLine(Blemish blemish, SheetReview review) {
+        return review.local().stream()
+                .anyMatch(
+                        advice ->
+                                advice.lighter()
+                                        && blemish.x() < advice.x() + advice.width()
+                                        && blemish.y() < advice.y() + advice.height()
+                                        && advice.x() < blemish.x() + blemish.width()
+                                        && advice.y() < blemish.y() + blemish.height());
     }
 
     private Answer leave(String what, Point source) {
@@ -132,7 +148,10 @@ final class SheetFindings {
                             answers));
         }
         boolean negative = drawing.job().recipe().negative();
-        if (review.inkShare() > SheetReview.NEGATIVE_INK && !isLeft(drawing, "negative")) {
+        boolean ground = review.corners().isPresent();
+        if (review.inkShare() > SheetReview.NEGATIVE_INK
+                && !ground
+                && !isLeft(drawing, "negative")) {
             found.add(
                     Finding.general(
                             String.format(
@@ -149,6 +168,25 @@ final class SheetFindings {
                                                     "Turn dark and light round",
                                                     r -> r.withNegative(!r.negative()))),
                             leave("negative")));
+        }
+        if (review.corners().isPresent() && !isLeft(drawing, "ground")) {
+            found.add(
+                    Finding.general(
+                            "The sheet lies on a darker ground",
+                            "A photo, by the looks of it. Its four corners were found; the sheet"
+                                    + " can be straightened by them and the ground cut off.",
+                            new Answer(
+                                    "Straighten it",
+                                    () ->
+                                            desk.change(
+                                                    "Corners",
+                                                    r ->
+                                                            r.withFrame(
+                                                                    r.frame()
+                                                                            .withCorners(
+                                                                                    review.corners()
+                                                                                            .get())))),
+                            leave("ground")));
         }
         if (review.midtones() > SheetReview.PHOTO_MIDTONES && !isLeft(drawing, "photo")) {
             found.add(
