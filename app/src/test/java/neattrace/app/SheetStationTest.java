@@ -350,6 +350,40 @@ class SheetStationTest {
     }
 
     @Test
+    void whiteOnBlackIsTurnedRoundWithOneKey(FxRobot robot) throws Exception {
+        BufferedImage image = new BufferedImage(600, 400, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(Color.WHITE);
+        g.setStroke(new BasicStroke(6));
+        g.drawOval(150, 90, 280, 220);
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PngFile.write(image, PPI, out);
+        open(robot, Files.write(folder.resolve("negative.png"), out.toByteArray()));
+        assertThat(robot.lookup("Turn it round").tryQuery()).isPresent();
+        robot.push(KeyCode.N);
+        robot.push(KeyCode.ENTER);
+        settled();
+        assertThat(recipe().negative()).isTrue();
+        assertThat(drawing().tracing().holes()).isEqualTo(1);
+        assertThat(robot.lookup("Turn it round").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void settingsOfAnotherVersionAreRefusedAndChangeNothing(FxRobot robot) throws Exception {
+        open(robot, scan("recipe.png", 0, false));
+        SheetRecipe before = recipe();
+        Path old =
+                Files.writeString(
+                        folder.resolve("old.ntrecipe"),
+                        "{\"format\": \"neat-trace-sheet-recipe\", \"version\": 8}");
+        robot.interact(() -> workbench.sheet().useFile(old));
+        assertThat(message(robot)).contains("version 8", "Nothing was changed");
+        assertThat(recipe()).isEqualTo(before);
+    }
+
+    @Test
     void aLeftFindingStaysAwayAndIsSavedWithTheJob(FxRobot robot) throws Exception {
         open(robot, scan("left.png", 1, false));
         int before = workbench.sheet().findings(workspace.shownProperty().get()).size();

@@ -81,12 +81,32 @@ public final class LightField {
         float min = Float.MAX_VALUE;
         for (int r = 0; r < rows; r++) {
             for (int c = 0; c < columns; c++) {
-                float value = padded[(r + 2) * (columns + 4) + c + 2];
-                max = Math.max(max, value);
-                min = Math.min(min, value);
+                max = Math.max(max, tile(c, r));
+                min = Math.min(min, tile(c, r));
             }
         }
         return max <= 0 ? 1 : min / max;
+    }
+
+    /** Which part of the sheet is darker than a share of its brightest paper, 0 to 1. */
+    public double partDarkerThan(double share) {
+        float max = 0;
+        for (int r = 0; r < rows; r++) {
+            for (int c = 0; c < columns; c++) {
+                max = Math.max(max, tile(c, r));
+            }
+        }
+        int darker = 0;
+        for (int r = 0; r < rows; r++) {
+            for (int c = 0; c < columns; c++) {
+                darker += tile(c, r) < share * max ? 1 : 0;
+            }
+        }
+        return (double) darker / rows / columns;
+    }
+
+    private float tile(int column, int row) {
+        return padded[(row + 2) * (columns + 4) + column + 2];
     }
 
     /** For rows of so many pixels that reach from one share of the sheet's width to another. */

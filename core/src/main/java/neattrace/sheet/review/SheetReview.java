@@ -19,7 +19,6 @@ import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.pencil.PencilColour;
 import neattrace.sheet.tilt.Tilt;
 import neattrace.sheet.tilt.TiltFinder;
-import neattrace.sheet.tone.ToneMap;
 
 /**
  * What was found on a sheet.
@@ -32,7 +31,8 @@ import neattrace.sheet.tone.ToneMap;
  * @param local where another threshold would be calmer
  * @param fitness what the scan is good for
  * @param pencil a coloured under-drawing that is still counted as grey
- * @param midtones share of the sheet that is neither paper nor ink, 0 to 1
+ * @param midtones share of the sheet that is neither paper nor ink, 0 to 1; a picture is, a drawing
+ *     not
  * @param inkShare share of the sheet that is ink, 0 to 1
  */
 public record SheetReview(
@@ -48,7 +48,10 @@ public record SheetReview(
         double inkShare) {
 
     /** With more greys than this a picture is hardly line art. */
-    public static final double PHOTO_MIDTONES = 0.3;
+    public static final double PHOTO_MIDTONES = 0.25;
+
+    /** Light on a sheet may fall off to this share; what is darker is a picture. */
+    private static final double DARKEST_LIGHT = 0.45;
 
     /** With more ink than this a picture may be white on black. */
     public static final double NEGATIVE_INK = 0.6;
@@ -97,16 +100,19 @@ public record SheetReview(
                 local,
                 ScanFitness.of(reading),
                 grey ? PencilColour.find(picture) : Optional.empty(),
-                reading.oneBit() ? 0 : midtones(reading.tone()),
+                reading.oneBit() ? 0 : midtones(reading),
                 (double) reading.map().inkPixels() / reading.map().coverage().length);
     }
 
-    private static double midtones(ToneMap tone) {
+    /** Greys that are left, and what was evened out though no light is so uneven. */
+    private static double midtones(InkReading reading) {
+        byte[] darkness = reading.tone().darkness();
         long count = 0;
-        for (byte value : tone.darkness()) {
+        for (byte value : darkness) {
             int dark = value & 0xff;
             count += dark > 45 && dark < 205 ? 1 : 0;
         }
-        return (double) count / tone.darkness().length;
+        double evened = reading.light().partDarkerThan(DARKEST_LIGHT);
+        return Math.max((double) count / darkness.length, evened);
     }
 }

@@ -3,13 +3,22 @@ package neattrace.sheet.ink;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.SplittableRandom;
 import java.util.concurrent.CancellationException;
+import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
+import neattrace.raster.Resolution;
 import neattrace.raster.label.RunLabels;
+import neattrace.sheet.LightRecipe;
+import neattrace.sheet.Mask;
+import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SheetShape;
+import neattrace.sheet.SheetStep;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -164,6 +173,100 @@ class InkMapperTest {
         GreySheet sheet = Sheets.framed(200, 200, 5, 70);
         assertThat(read(sheet, SheetRecipe.automatic()).notes())
                 .anyMatch(note -> note.contains("inverted"));
+    }
+
+    @Test
+    void thresholdsAtBothEndsLeaveNothingOrAlmostAllAndDoNotFail() {
+        GreySheet sheet = grainy(10);
+        long all = read(sheet, SheetRecipe.automatic().withInkPercent(0.5)).map().inkPixels();
+        long none = read(sheet, SheetRecipe.automatic().withInkPercent(99.5)).map().inkPixels();
+        assertThat(none).isLessThan(all);
+        assertThat(all).isGreaterThan(8 * 2 * 300);
+    }
+
+    @Test
+    void masksThatCoverAllLeaveNoInkAndSaySo() {
+        SheetRecipe recipe =
+                SheetRecipe.automatic()
+                        .withMask(
+                                new Mask(
+                                        new SheetShape.Box(new Point(-5, -5), new Point(400, 400)),
+                                        Mask.Kind.ERASE));
+        InkReading reading = read(grainy(0), recipe);
+        assertThat(reading.map().inkPixels()).isZero();
+        assertThat(reading.notes()).anyMatch(note -> note.contains("masks cover"));
+    }
+
+    @Test
+    void whatIsErasedIsPaperAndWhatIsProtectedStays() {
+        SheetShape left = new SheetShape.Box(new Point(0, 0), new Point(150, 200));
+        SheetShape corner = new SheetShape.Brush(List.of(new Point(44, 44)), 12);
+        SheetRecipe recipe =
+                SheetRecipe.automatic()
+                        .withMask(new Mask(left, Mask.Kind.ERASE))
+                        .withMask(new Mask(corner, Mask.Kind.PROTECT));
+        InkMap map = read(grainy(0), recipe).map();
+        assertThat(map.isInk(43, 100)).isFalse();
+        assertThat(map.isInk(43, 43)).isTrue();
+        assertThat(map.isInk(256, 100)).isTrue();
+    }
+
+    @Test
+    void aStepSwitchedOffDoesNothingAndKeepsItsSettings() {
+        SheetRecipe recipe =
+                SheetRecipe.automatic()
+                        .withInkPercent(50)
+                        .withSharpen(new SharpenRecipe(3, 300, 0.3, 2))
+                        .withLight(LightRecipe.AUTOMATIC.withFaint(80));
+        SheetRecipe off =
+                recipe.withStep(SheetStep.SHARPEN, false).withStep(SheetStep.LIGHT, false);
+        GreySheet sheet = grainy(0);
+        byte[] plain = read(sheet, SheetRecipe.plain(false, 50, -1)).map().coverage();
+        assertThat(read(sheet, off).map().coverage()).isEqualTo(plain);
+        assertThat(read(sheet, recipe).map().coverage()).isNotEqualTo(plain);
+        assertThat(off.sharpen()).isEqualTo(recipe.sharpen());
+        assertThat(off.withStep(SheetStep.SHARPEN, true).isOn(SheetStep.SHARPEN)).isTrue();
+    }
+
+    /** Another threshold does not lay, even or sweep the sheet again. */
+    @Test
+    void whatNoChangeConcernsIsTakenOver() {
+        Picture picture = new Picture(grainy(3), new int[0], Resolution.assumed(), "", List.of());
+        SheetRecipe recipe = SheetRecipe.automatic().withSpeckMm(0.3);
+        InkReading first = InkMapper.read(picture, recipe, PX_PER_MM, null, Progress.SILENT);
+        InkReading second =
+                InkMapper.read(
+                        picture, recipe.withInkPercent(40), PX_PER_MM, first, Progress.SILENT);
+        assertThat(second.tone()).isSameAs(first.tone());
+        assertThat(second.sweep().orElseThrow()).isSameAs(first.sweep().orElseThrow());
+        InkReading third =
+                InkMapper.read(
+                        picture,
+                        recipe.withFrame(recipe.frame().withEnlarge(2)),
+                        PX_PER_MM,
+                        second,
+                        Progress.SILENT);
+        assertThat(third.map().width()).isEqualTo(600);
+        assertThat(third.map().isInk(86, 200)).isTrue();
+    }
+
+    @Test
+    void aPreviewShowsWhatTheWholeSheetWouldShow() {
+        InkReading reading = read(grainy(5), SheetRecipe.automatic());
+        InkPreview preview = InkPreview.of(reading, -10, 20, 200, 150, 1_000_000);
+        assertThat(preview.x()).isZero();
+        assertThat(preview.width()).isEqualTo(190);
+        SheetRecipe changed = SheetRecipe.automatic().withInkPercent(35).withSpeckMm(0);
+        InkMap whole = read(grainy(5), changed).map();
+        InkMap part = preview.show(changed);
+        for (int y = 0; y < 150; y++) {
+            for (int x = 0; x < 190; x++) {
+                assertThat(part.isInk(x, y)).isEqualTo(whole.isInk(x, y + 20));
+            }
+        }
+        InkPreview reduced = InkPreview.of(reading, 0, 0, 300, 200, 6000);
+        assertThat(reduced.show(changed).coverage().length).isLessThanOrEqualTo(6000);
+        assertThat(reduced.sweep(changed)).isPresent();
     }
 
     @Test
