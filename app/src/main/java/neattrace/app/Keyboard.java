@@ -64,6 +64,10 @@ final class Keyboard implements EventHandler<KeyEvent> {
             workbench.pick(code.getChar().charAt(0) - '0');
             return true;
         }
+        if (workbench.station() == Station.SHEET && code.isDigitKey()) {
+            workbench.sheet().openStep(code.getChar().charAt(0) - '0');
+            return true;
+        }
         return looking(event);
     }
 

@@ -320,6 +320,23 @@ class SheetStationTest {
     }
 
     @Test
+    void stepsOpenAndFoldByTheirNumber(FxRobot robot) throws Exception {
+        open(robot, scan("keys.png", 0, false));
+        robot.push(KeyCode.DIGIT5);
+        assertThat(robot.lookup(".step-title").queryAs(Label.class).getText()).isEqualTo("Sharpen");
+        robot.push(KeyCode.DIGIT5);
+        assertThat(
+                        robot.lookup(".step-title")
+                                .queryAs(Label.class)
+                                .getParent()
+                                .getParent()
+                                .isVisible())
+                .isFalse();
+        robot.push(KeyCode.DIGIT7);
+        assertThat(robot.lookup("#speck-size").tryQuery()).isPresent();
+    }
+
+    @Test
     void settingsAreKeptUsedAgainAndUsedOnAFolder(FxRobot robot) throws Exception {
         open(robot, scan("kept.png", 0, false));
         openStep(robot, "sharpen");

@@ -84,14 +84,22 @@ public final class BlemishFinder {
             return found;
         }
         Cells faint = faint();
+        Cells marks = new Cells(columns, rows);
+        faint.groups(0).forEach(marks::setAll);
         for (Group group : dents().groups(1)) {
             boolean strip = isStrip(group);
-            if (strip || group.cells() * square(cell / pxPerMm) >= LEAST_MM2) {
-                boolean structured = faint.count(group) >= STRUCTURED * group.cells();
-                add(found, strip ? Kind.SPINE : structured ? Kind.MARK : Kind.SMUDGE, group);
+            boolean structured = faint.count(group) >= STRUCTURED * group.cells();
+            boolean large = group.cells() * square(cell / pxPerMm) >= LEAST_MM2;
+            if (strip) {
+                add(found, Kind.SPINE, group);
+            } else if (structured) {
+                // A stamp dims the light as well; its parts belong together.
+                marks.setAll(group);
+            } else if (large) {
+                add(found, Kind.SMUDGE, group);
             }
         }
-        for (Group group : faint.groups(2)) {
+        for (Group group : marks.groups(3)) {
             if (group.cells() >= 4 && found.stream().noneMatch(other -> overlaps(other, group))) {
                 add(found, Kind.MARK, group);
             }

@@ -22,6 +22,15 @@ final class Cells {
         set[row * columns + column] = true;
     }
 
+    /** Sets every cell within a group's bounds. */
+    void setAll(Group group) {
+        for (int r = group.r0(); r < group.r1(); r++) {
+            for (int c = group.c0(); c < group.c1(); c++) {
+                set(c, r);
+            }
+        }
+    }
+
     /** How many cells within a group's bounds are set here. */
     int count(Group group) {
         int count = 0;

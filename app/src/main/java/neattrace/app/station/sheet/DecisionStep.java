@@ -64,14 +64,14 @@ final class DecisionStep implements Step {
                         1,
                         0.02,
                         v -> decision("Weight", d -> d.withWindow(d.windowMm(), v)));
-        Button calm = Desk.button("Calm middle", "calm-middle", () -> setInk(DecisionRecipe.CALM));
+        Button calm = Desk.button("Calm", "calm-middle", () -> setInk(DecisionRecipe.CALM));
+        calm.setAccessibleText("Take the calm middle");
         Sentence patches = new Sentence("In a patch ink is from", patchInk, ":");
         patches.getChildren().addAll(ShapeTools.buttons(desk, "patch", this::patch));
-        patches.getChildren().add(calm);
         one =
                 new VBox(
                         5,
-                        new Sentence("By", method, "ink is darker than", ink, "."),
+                        new Sentence("By", method, "ink is from", ink, calm),
                         chart,
                         counts,
                         patches,

@@ -107,6 +107,13 @@ public final class SheetPanel implements Panel {
         desk.look(finding.place() == null ? usualMode() : TableMode.SCAN);
     }
 
+    /** Opens the step of a number from 1, or folds it if it is open. */
+    public void openStep(int number) {
+        if (number >= 1 && number <= steps.size()) {
+            choose(steps.get(number - 1));
+        }
+    }
+
     private void setInUse(boolean on) {
         String what = (on ? "Use " : "Switch off ") + chosen.title().toLowerCase(Locale.ROOT);
         desk.change(what, recipe -> recipe.withStep(chosen.part(), on));
