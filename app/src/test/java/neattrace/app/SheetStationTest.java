@@ -15,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import javafx.event.ActionEvent;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -317,6 +318,17 @@ class SheetStationTest {
         drag(robot, 20, 40, 40, 50);
         settled();
         assertThat(recipe().decision().patches()).hasSize(1);
+        robot.interact(
+                () -> {
+                    TextField field = robot.lookup("#patch-ink-0").queryAs(TextField.class);
+                    field.setText("22 %");
+                    field.fireEvent(new ActionEvent());
+                });
+        settled();
+        assertThat(recipe().decision().patches().get(0).inkPercent()).isEqualTo(22);
+        robot.clickOn("#remove-0");
+        settled();
+        assertThat(recipe().decision().patches()).isEmpty();
     }
 
     @Test

@@ -46,6 +46,15 @@ public final class BlemishFinder {
     /** A strip along an edge is at least this share of the edge long. */
     private static final double STRIP_SHARE = 0.5;
 
+    /** The shadow of a sheet's edge is no thicker than this with its slant, mm. */
+    private static final double SHADOW_LINE_MM = 3;
+
+    /** It lies no farther from the border than this, mm. */
+    private static final double SHADOW_REACH_MM = 15;
+
+    /** It is at least this share of the border long. */
+    private static final double SHADOW_SHARE = 0.85;
+
     private static final int MOST = 24;
 
     private final InkReading reading;
@@ -256,11 +265,26 @@ public final class BlemishFinder {
             boolean level = end && b[2] - b[0] >= STRIP_SHARE * width;
             boolean thin =
                     upright && b[2] - b[0] <= 0.15 * width || level && b[3] - b[1] <= 0.15 * height;
-            if (thin) {
+            if (thin || isShadowLine(b)) {
                 found.add(blemish(Kind.EDGE, b[0], b[1], b[2], b[3]));
             }
         }
         return found;
+    }
+
+    /** The thin shadow of a sheet's edge, a little inside the border and all along it. */
+    private boolean isShadowLine(int[] b) {
+        double most = SHADOW_LINE_MM * pxPerMm;
+        double reach = SHADOW_REACH_MM * pxPerMm;
+        boolean upright =
+                b[3] - b[1] >= SHADOW_SHARE * height
+                        && b[2] - b[0] <= most
+                        && (b[2] <= reach || b[0] >= width - reach);
+        boolean level =
+                b[2] - b[0] >= SHADOW_SHARE * width
+                        && b[3] - b[1] <= most
+                        && (b[3] <= reach || b[1] >= height - reach);
+        return upright || level;
     }
 
     private void add(List<Blemish> found, Kind kind, Group group) {

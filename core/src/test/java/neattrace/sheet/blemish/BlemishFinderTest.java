@@ -112,6 +112,15 @@ class BlemishFinderTest {
         assertThat(masked.map().isInk(600, 252)).isTrue();
     }
 
+    @Test
+    void theThinShadowOfTheSheetsEdgeIsFoundALittleInside() {
+        List<Blemish> found =
+                BlemishFinder.find(read((x, y) -> Math.abs(x - 1140 - y / 200) < 3 ? 0.2 : 1));
+        assertThat(found).extracting(Blemish::kind).contains(Kind.EDGE);
+        assertThat(found.get(0).x()).isBetween(1130, 1140);
+        assertThat(found.get(0).height()).isEqualTo(900);
+    }
+
     /** The everyday scan of the demo has a strip, a smudge and a postmark. */
     @Test
     void theDemosBlemishesAreFound() {

@@ -3,9 +3,11 @@ package neattrace.app.station.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
@@ -193,15 +195,41 @@ final class DecisionStep implements Step {
                 .ifPresentOrElse(
                         sweep -> count(sweep, drawing.reading().inkPercent()),
                         () -> counts.setText("Nothing parts ink from paper here."));
+        showPatches(shown, decision.patches());
+    }
+
+    private void showPatches(Shown shown, List<Patch> patches) {
         List<String> names = new ArrayList<>();
-        for (Patch patch : decision.patches()) {
-            names.add(
-                    String.format(
-                            Locale.ROOT,
-                            "From %.0f %%, %s",
-                            patch.inkPercent(),
-                            MaskStep.size(shown, patch.shape())));
+        List<Node> contents = new ArrayList<>();
+        for (int i = 0; i < patches.size(); i++) {
+            int index = i;
+            Patch patch = patches.get(i);
+            String size = MaskStep.size(shown, patch.shape());
+            NumberField from =
+                    new NumberField(
+                            "Threshold of patch " + (i + 1),
+                            "%",
+                            2,
+                            98,
+                            1,
+                            v -> setPatch(index, v));
+            from.setId("patch-ink-" + i);
+            from.show(patch.inkPercent());
+            HBox row = new HBox(4, new Label("From"), from, new Label(size));
+            row.setAlignment(Pos.CENTER_LEFT);
+            names.add("Patch from " + patch.inkPercent() + " %, " + size);
+            contents.add(row);
         }
-        rows.show(names);
+        rows.show(names, contents);
+    }
+
+    private void setPatch(int index, double percent) {
+        decision(
+                "Patch threshold",
+                decision -> {
+                    List<Patch> next = new ArrayList<>(decision.patches());
+                    next.set(index, new Patch(next.get(index).shape(), percent));
+                    return decision.withPatches(next);
+                });
     }
 }

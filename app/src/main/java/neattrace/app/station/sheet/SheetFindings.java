@@ -232,8 +232,16 @@ final class SheetFindings {
                                                                 blemish.shape(),
                                                                 Mask.Kind.ERASE))));
         Answer leave = leave(what, source);
+        // A line along the border that does not touch it may be a frame that was drawn.
+        boolean inside =
+                blemish.x() > 0
+                        && blemish.y() > 0
+                        && blemish.x() + blemish.width() < drawing.reading().map().width()
+                        && blemish.y() + blemish.height() < drawing.reading().map().height();
         boolean careful =
-                blemish.cutsInk() || blemish.kind() != Blemish.Kind.EDGE && blemish.inkPieces() > 0;
+                blemish.kind() == Blemish.Kind.EDGE && inside
+                        || blemish.cutsInk()
+                        || blemish.kind() != Blemish.Kind.EDGE && blemish.inkPieces() > 0;
         return Optional.of(
                 place(
                         drawing,
