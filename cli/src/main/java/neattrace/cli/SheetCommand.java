@@ -83,6 +83,11 @@ final class SheetCommand implements Callable<Integer> {
             description = "Drop dust and pinholes smaller than this.")
     private Double speck;
 
+    @Option(
+            names = "--corners",
+            description = "Straighten a sheet on a darker ground by its four corners.")
+    private boolean corners;
+
     @Option(names = "--level", description = "Turn level by the drawing's own straight lines.")
     private boolean level;
 
@@ -118,7 +123,7 @@ final class SheetCommand implements Callable<Integer> {
         if (outPpi != 0 && !(outPpi >= 10 && outPpi <= 20_000)) {
             throw usage("--out-ppi must be 10 to 20000.");
         }
-        SheetWish wish = new SheetWish(settings(), scanPpi, outPpi, level, crop);
+        SheetWish wish = new SheetWish(settings(), scanPpi, outPpi, corners, level, crop);
         List<Path> scans = scans();
         if (output != null && scans.size() != 1) {
             throw usage("Several inputs need --out-dir.");
@@ -157,6 +162,10 @@ final class SheetCommand implements Callable<Integer> {
             if (named.isPresent()) {
                 return named.get().recipe();
             }
+        }
+        if (!Files.exists(file)) {
+            throw new RecipeException(
+                    "There is no recipe file " + recipe + ", and no recipe is kept by that name.");
         }
         return RecipeFile.open(file).recipe();
     }

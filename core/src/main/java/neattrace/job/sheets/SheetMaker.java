@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import neattrace.export.onebit.OneBitWriter;
 import neattrace.export.onebit.OneBitWriter.Format;
 import neattrace.files.AtomicFile;
+import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
@@ -18,6 +19,7 @@ import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.corners.SheetCorners;
 import neattrace.sheet.extent.InkExtent;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
@@ -78,6 +80,12 @@ public final class SheetMaker {
         SheetRecipe recipe = wish.recipe();
         InkReading reading =
                 InkMapper.read(picture, recipe, pxPerMm, null, progress.part(0.1, 0.6));
+        Optional<List<Point>> corners =
+                wish.corners() ? SheetCorners.find(reading) : Optional.empty();
+        if (corners.isPresent()) {
+            recipe = recipe.withFrame(recipe.frame().withCorners(corners.get()));
+            reading = again(picture, recipe, pxPerMm, reading, progress.part(0.4, 0.6));
+        }
         double turned = 0;
         if (wish.level()) {
             Tilt tilt = TiltFinder.find(reading.map());

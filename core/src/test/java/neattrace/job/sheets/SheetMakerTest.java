@@ -51,11 +51,38 @@ class SheetMakerTest {
                         StandInScanner.png(
                                 StandInScanner.scan(Drawings.of(SkerryMail.GLASSHOUSE), settings),
                                 settings.ppi()));
-        SheetWish wish = new SheetWish(SheetRecipe.automatic(), 0, 0, true, true);
+        SheetWish wish = new SheetWish(SheetRecipe.automatic(), 0, 0, false, true, true);
         MadeSheet sheet = SheetMaker.make(scan, wish, Progress.SILENT);
         assertThat(sheet.tiltDegrees()).isCloseTo(settings.tiltDegrees(), within(0.011));
         assertThat(neattrace.sheet.tilt.TiltFinder.find(sheet.reading().map()).degrees())
                 .isCloseTo(0, within(0.011));
+    }
+
+    /** A photo of a sheet on a dark table: paper 400 x 300 px, its corners askew. */
+    @Test
+    void aSheetOnADarkTableIsStraightened() throws IOException {
+        byte[] samples = new byte[600 * 500];
+        for (int i = 0; i < samples.length; i++) {
+            int x = i % 600;
+            int y = i / 600;
+            boolean paper = x > 90 + y / 20 && x < 500 - y / 20 && y > 80 && y < 400 - x / 30;
+            boolean ink = Math.abs(Math.hypot(x - 300, y - 230) - 80) < 3;
+            samples[i] = (byte) (!paper ? 70 : ink ? 20 : 235);
+        }
+        Path scan =
+                file("c.png", Pictures.png(new neattrace.raster.GreySheet(600, 500, samples), 100));
+        SheetWish wish = new SheetWish(SheetRecipe.automatic(), 0, 0, true, false, false);
+        MadeSheet sheet = SheetMaker.make(scan, wish, Progress.SILENT);
+        assertThat(sheet.reading().map().width()).isBetween(370, 400);
+        assertThat(sheet.reading().map().isInk(2, 2)).isFalse();
+        assertThat(
+                        neattrace.raster.label.RunLabels.of(
+                                        sheet.reading().map().width(),
+                                        sheet.reading().map().height(),
+                                        sheet.reading().map()::isInk,
+                                        true)
+                                .count())
+                .isEqualTo(1);
     }
 
     @Test

@@ -214,7 +214,8 @@ final class OutStep implements Step {
 
     /** Makes a sheet of every scan in a folder, beside whatever else goes on. */
     void make(Path scans, Path sheets) {
-        SheetWish wish = new SheetWish(desk.recipe().forOtherSheets(), 0, outPpi, false, false);
+        SheetWish wish =
+                new SheetWish(desk.recipe().forOtherSheets(), 0, outPpi, false, false, false);
         desk.workspace().makeSheets(scans, sheets, wish, format);
     }
 
