@@ -33,6 +33,16 @@ public record LightRecipe(boolean even, double paper, double ink, double faint, 
         }
     }
 
+    /** What darkness on open paper is multiplied by, 1 to 2. */
+    public double faintGain() {
+        return 1 + faint / 100;
+    }
+
+    /** What brightness in dense hatching is multiplied by, 1 to 2. */
+    public double openGain() {
+        return 1 + open / 100;
+    }
+
     /** The same, evened or not. */
     public LightRecipe withEven(boolean next) {
         return new LightRecipe(next, paper, ink, faint, open);

@@ -50,7 +50,7 @@ public final class LocalAdvisor {
         Map<Integer, List<Change>> losing = new HashMap<>();
         Map<Integer, List<Change>> filling = new HashMap<>();
         for (Change change : sweep.changes()) {
-            boolean problem = ThresholdSweep.isProblem(change, now);
+            boolean problem = sweep.isProblem(change, now);
             if (!problem
                     || patched.length > 0 && patched[change.y() * frame.width() + change.x()]) {
                 continue;
@@ -150,8 +150,8 @@ public final class LocalAdvisor {
                         .toList();
         boolean lighter = group.get(0).losesInk();
         int best = fewest(inside, lighter, now, sweep);
-        int before = problems(inside, now);
-        int after = problems(inside, best);
+        int before = problems(sweep, inside, now);
+        int after = problems(sweep, inside, best);
         if (Math.abs(best - now) < LEAST_STEP || after > before / 2) {
             return null;
         }
@@ -169,17 +169,17 @@ public final class LocalAdvisor {
 
     /** The threshold with the fewest problems; of several the middle of the widest run of them. */
     private static int fewest(List<Change> inside, boolean lighter, int now, ThresholdSweep sweep) {
-        int from = lighter ? Math.max(sweep.low(), ThresholdSweep.FAINTEST) : now;
-        int to = lighter ? now : Math.min(sweep.high(), ThresholdSweep.DARKEST);
+        int from = lighter ? Math.max(sweep.low(), sweep.range().faintest()) : now;
+        int to = lighter ? now : Math.min(sweep.high(), sweep.range().darkest());
         int least = Integer.MAX_VALUE;
         for (int threshold = from; threshold <= to; threshold++) {
-            least = Math.min(least, problems(inside, threshold));
+            least = Math.min(least, problems(sweep, inside, threshold));
         }
         int best = now;
         int longest = 0;
         int start = -1;
         for (int threshold = from; threshold <= to + 1; threshold++) {
-            boolean calm = threshold <= to && problems(inside, threshold) == least;
+            boolean calm = threshold <= to && problems(sweep, inside, threshold) == least;
             if (calm && start < 0) {
                 start = threshold;
             } else if (!calm && start >= 0) {
@@ -193,10 +193,10 @@ public final class LocalAdvisor {
         return best;
     }
 
-    private static int problems(List<Change> inside, int threshold) {
+    private static int problems(ThresholdSweep sweep, List<Change> inside, int threshold) {
         int problems = 0;
         for (Change change : inside) {
-            problems += ThresholdSweep.isProblem(change, threshold) ? 1 : 0;
+            problems += sweep.isProblem(change, threshold) ? 1 : 0;
         }
         return problems;
     }

@@ -194,7 +194,10 @@ public final class BlemishFinder {
         ToneMap tone = reading.tone();
         double sigma =
                 reading.noise() / 0.954 * 255 / (reading.levels().paper() - reading.levels().ink());
-        int from = (int) Math.min(FAINT_TO - 20, Math.max(FAINT_FROM, 3.5 * sigma));
+        // A sheet that favours faint lines has favoured its stains and its grain as well.
+        double gain = reading.recipe().effective().light().faintGain();
+        int to = (int) Math.rint(FAINT_TO * gain);
+        int from = (int) Math.min(to - 20, gain * Math.max(FAINT_FROM, 3.5 * sigma));
         int far = (int) Math.max(2, Math.round(0.15 * pxPerMm));
         boolean[] flags = new boolean[columns * rows];
         IntStream.range(0, rows)
@@ -203,7 +206,7 @@ public final class BlemishFinder {
                         r -> {
                             for (int c = 0; c < columns; c++) {
                                 flags[r * columns + c] =
-                                        faintShare(tone, c, r, from, far) > FAINT_SHARE;
+                                        faintShare(tone, c, r, from, to, far) > FAINT_SHARE;
                             }
                         });
         for (int i = 0; i < flags.length; i++) {
@@ -214,7 +217,7 @@ public final class BlemishFinder {
         return cells;
     }
 
-    private double faintShare(ToneMap tone, int c, int r, int from, int far) {
+    private double faintShare(ToneMap tone, int c, int r, int from, int to, int far) {
         int x1 = Math.min(width, (c + 1) * cell);
         int y1 = Math.min(height, (r + 1) * cell);
         int count = 0;
@@ -223,7 +226,7 @@ public final class BlemishFinder {
             for (int x = c * cell; x < x1; x++) {
                 total++;
                 int value = tone.at(x, y);
-                if (value >= from && value <= FAINT_TO && !nearInk(tone, x, y, far)) {
+                if (value >= from && value <= to && !nearInk(tone, x, y, to, far)) {
                     count++;
                 }
             }
@@ -231,10 +234,10 @@ public final class BlemishFinder {
         return (double) count / Math.max(1, total);
     }
 
-    private boolean nearInk(ToneMap tone, int x, int y, int far) {
+    private boolean nearInk(ToneMap tone, int x, int y, int to, int far) {
         for (int yy = Math.max(0, y - far); yy <= Math.min(height - 1, y + far); yy++) {
             for (int xx = Math.max(0, x - far); xx <= Math.min(width - 1, x + far); xx++) {
-                if (tone.at(xx, yy) > FAINT_TO) {
+                if (tone.at(xx, yy) > to) {
                     return true;
                 }
             }

@@ -9,11 +9,13 @@ import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.sheet.DecisionRecipe;
+import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.advice.CalmStretch;
 import neattrace.sheet.mask.Masked;
 import neattrace.sheet.speck.SpeckDropper;
 import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.SweepRange;
 import neattrace.sheet.sweep.ThresholdSweep;
 import neattrace.sheet.tone.Levels;
 import neattrace.sheet.tone.ToneMap;
@@ -83,7 +85,8 @@ public final class InkMapper {
         Advice advice =
                 sameTone && before.advice() != null && before.advice().speckMm() == speckMm
                         ? before.advice()
-                        : Advice.of(toned, speckMm, sheetPxPerMm, progress.part(0.4, 0.8));
+                        : Advice.of(
+                                toned, now.light(), speckMm, sheetPxPerMm, progress.part(0.4, 0.8));
         double percent = percent(now, laid, advice);
         progress.report("Deciding black and white", 0.8);
         Masked masked = laid.masked();
@@ -169,9 +172,14 @@ public final class InkMapper {
 
         private static final int LEAST_LIFE = 14;
 
-        static Advice of(TonedSheet toned, double speckMm, double pxPerMm, Progress progress) {
+        static Advice of(
+                TonedSheet toned,
+                LightRecipe how,
+                double speckMm,
+                double pxPerMm,
+                Progress progress) {
             double speckPx = Math.PI / 4 * Math.pow(speckMm * pxPerMm, 2);
-            ThresholdSweep sweep = sweep(toned.tone(), toned.levels(), speckPx, progress);
+            ThresholdSweep sweep = sweep(toned.tone(), toned.levels(), how, speckPx, progress);
             int structures = sweep.drawn((sweep.low() + sweep.high()) / 2);
             CalmStretch calm =
                     CalmStretch.find(sweep.changes(), structures, sweep.low(), sweep.high());
@@ -180,15 +188,18 @@ public final class InkMapper {
 
         /** Over all thresholds that come into question with the scan's grain. */
         static ThresholdSweep sweep(
-                ToneMap tone, Levels levels, double speckPx, Progress progress) {
+                ToneMap tone, Levels levels, LightRecipe how, double speckPx, Progress progress) {
             // From the median difference of neighbours to a standard deviation in 255ths of
-            // darkness: the difference of two Gaussians has median 0.954 sigma.
-            double sigma = levels.noise() / 0.954 * 255 / (levels.paper() - levels.ink());
+            // darkness: the difference of two Gaussians has median 0.954 sigma. What favours faint
+            // lines favours grain as well.
+            double gain = how.faintGain();
+            double sigma = gain * levels.noise() / 0.954 * 255 / (levels.paper() - levels.ink());
             int low = (int) Math.max(LOWEST, Math.min(90, 3 * sigma));
             int life = (int) Math.max(LEAST_LIFE, Math.min(40, 2 * sigma));
             int speck = (int) Math.max(SPECK_PX, Math.ceil(speckPx));
             int least = Math.max(LEAST_PX, 3 * speck);
-            return ThresholdSweep.of(tone, low, HIGHEST, speck, least, life, progress);
+            SweepRange range = SweepRange.favouring(low, HIGHEST, gain, how.openGain());
+            return ThresholdSweep.of(tone, range, speck, least, life, progress);
         }
     }
 }

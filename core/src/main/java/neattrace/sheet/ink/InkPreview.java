@@ -152,8 +152,12 @@ public final class InkPreview {
 
     /** What every threshold would do to the part at this resolution; empty without ink. */
     public Optional<ThresholdSweep> sweep(SheetRecipe recipe) {
-        return tone(recipe.effective())
-                .map(tone -> InkMapper.Advice.sweep(tone, reading.levels(), 0, Progress.SILENT));
+        SheetRecipe now = recipe.effective();
+        return tone(now)
+                .map(
+                        tone ->
+                                InkMapper.Advice.sweep(
+                                        tone, reading.levels(), now.light(), 0, Progress.SILENT));
     }
 
     private Optional<ToneMap> tone(SheetRecipe now) {

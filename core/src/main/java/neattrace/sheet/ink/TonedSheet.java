@@ -73,7 +73,8 @@ record TonedSheet(LightField light, Levels measured, Levels levels, ToneMap tone
         }
         byte[] darkness = ToneMap.of(grey, levels).darkness();
         LightRecipe how = recipe.light();
-        darkness = Response.apply(darkness, width, height, pxPerMm, how.faint(), how.open());
+        darkness =
+                Response.apply(darkness, width, height, pxPerMm, how.faintGain(), how.openGain());
         darkness =
                 Unsharp.sharpen(
                         darkness, width, height, recipe.sharpen(), pxPerMm, progress.part(0.5, 1));

@@ -16,27 +16,19 @@ import neattrace.sheet.tone.ToneMap;
  */
 public final class ThresholdSweep {
 
-    /** Fainter than this (of 255) is a stain on the paper and no faint line. */
-    public static final int FAINTEST = 46;
-
-    /** Darker than this (of 255) is ink and no plugged slit. */
-    public static final int DARKEST = 214;
-
     /** Above this many pixels the two floods run one after the other, to halve the memory. */
     private static final int LARGE_SHEET = 60_000_000;
 
-    private final int low;
-    private final int high;
+    private final SweepRange range;
     private final int[] parts = new int[256];
     private final int[] specks = new int[256];
     private final int[] holes = new int[256];
     private final int[] pinholes = new int[256];
     private final List<Change> changes;
 
-    private ThresholdSweep(int low, int high, Flood ink, Flood paper, int width) {
-        this.low = low;
-        this.high = high;
-        for (int threshold = low; threshold <= high; threshold++) {
+    private ThresholdSweep(SweepRange range, Flood ink, Flood paper, int width) {
+        this.range = range;
+        for (int threshold = range.low(); threshold <= range.high(); threshold++) {
             parts[threshold] = ink.components(threshold);
             specks[threshold] = parts[threshold] - ink.large(threshold);
             holes[threshold] = paper.components(256 - threshold);
@@ -57,7 +49,7 @@ public final class ThresholdSweep {
 
     /** What lies beyond the sweep or never happened is no change. */
     private void add(List<Change> found, Kind kind, int level, int at, long size, int width) {
-        if (level >= low && level < high && at >= 0) {
+        if (level >= range.low() && level < range.high() && at >= 0) {
             found.add(new Change(kind, level, at % width, at / width, size));
         }
     }
@@ -65,23 +57,19 @@ public final class ThresholdSweep {
     /**
      * Sweeps.
      *
-     * @param low lowest threshold, 1 to 254
-     * @param high highest threshold, above low, at most 255
      * @param speckSize parts and holes of fewer pixels count as specks and pinholes
      * @param leastSize parts and holes that never get so many pixels change nothing of the drawing
      * @param leastLife what comes and goes within fewer levels is grain and no change
      */
     public static ThresholdSweep of(
             ToneMap tone,
-            int low,
-            int high,
+            SweepRange range,
             int speckSize,
             int leastSize,
             int leastLife,
             Progress progress) {
-        if (!(low >= 1 && low < high && high <= 255)) {
-            throw new IllegalArgumentException("thresholds must rise from 1 to 255");
-        }
+        int low = range.low();
+        int high = range.high();
         byte[] values = tone.darkness();
         int width = tone.width();
         int height = tone.height();
@@ -95,7 +83,7 @@ public final class ThresholdSweep {
                             values, width, height, true, false, true, speckSize, leastSize,
                             leastLife);
             paper.run(256 - low, 256 - high, progress.part(0.5, 1));
-            return new ThresholdSweep(low, high, ink, paper, width);
+            return new ThresholdSweep(range, ink, paper, width);
         }
         Flood paper =
                 new Flood(
@@ -111,17 +99,22 @@ public final class ThresholdSweep {
             }
             throw e;
         }
-        return new ThresholdSweep(low, high, ink, paper, width);
+        return new ThresholdSweep(range, ink, paper, width);
+    }
+
+    /** What was looked at. */
+    public SweepRange range() {
+        return range;
     }
 
     /** The lowest threshold looked at. */
     public int low() {
-        return low;
+        return range.low();
     }
 
     /** The highest threshold looked at. */
     public int high() {
-        return high;
+        return range.high();
     }
 
     /** Pieces of ink at a threshold, specks among them. */
@@ -184,14 +177,14 @@ public final class ThresholdSweep {
      * Whether a threshold is on the wrong side of a change: it loses ink that is no stain, or fills
      * paper that is not as dark as ink.
      */
-    public static boolean isProblem(Change change, int threshold) {
+    public boolean isProblem(Change change, int threshold) {
         return change.losesInk()
-                ? change.level() < threshold && change.level() >= FAINTEST
-                : change.level() >= threshold && change.level() <= DARKEST;
+                ? change.level() < threshold && change.level() >= range.faintest()
+                : change.level() >= threshold && change.level() <= range.darkest();
     }
 
     /** The threshold nearest to a percentage that was looked at. */
     public int at(double percent) {
-        return Math.max(low, Math.min(high, (int) Math.ceil(percent * 2.55)));
+        return Math.max(low(), Math.min(high(), (int) Math.ceil(percent * 2.55)));
     }
 }

@@ -27,7 +27,13 @@ class ResponseTest {
 
     private static InkMap decide(double faint, double open) {
         byte[] moved =
-                Response.apply(faintLineAndDenseHatching(), SIDE, SIDE, PX_PER_MM, faint, open);
+                Response.apply(
+                        faintLineAndDenseHatching(),
+                        SIDE,
+                        SIDE,
+                        PX_PER_MM,
+                        1 + faint / 100,
+                        1 + open / 100);
         return new InkMap(SIDE, SIDE, moved);
     }
 
@@ -49,10 +55,18 @@ class ResponseTest {
         assertThat(parts(both)).isGreaterThan(15);
     }
 
+    /** Whatever is favoured, bare paper and solid ink stay what they are. */
+    @Test
+    void paperStaysWhiteAndInkStaysBlack() {
+        byte[] moved = Response.apply(faintLineAndDenseHatching(), SIDE, SIDE, PX_PER_MM, 2, 2);
+        assertThat(moved[20 * SIDE + 100]).isZero();
+        assertThat(moved[150 * SIDE + 220 / 6 * 6 + 1] & 0xff).isGreaterThan(240);
+    }
+
     @Test
     void barePaperStaysPaperAndNoFavourChangesNothing() {
         assertThat(decide(100, 100).isInk(100, 20)).isFalse();
         byte[] dark = faintLineAndDenseHatching();
-        assertThat(Response.apply(dark, SIDE, SIDE, PX_PER_MM, 0, 0)).isSameAs(dark);
+        assertThat(Response.apply(dark, SIDE, SIDE, PX_PER_MM, 1, 1)).isSameAs(dark);
     }
 }

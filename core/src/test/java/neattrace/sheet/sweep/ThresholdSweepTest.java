@@ -34,7 +34,7 @@ class ThresholdSweepTest {
     }
 
     private static ThresholdSweep sweep(ToneMap tone) {
-        return ThresholdSweep.of(tone, 20, 236, 5, 12, 10, Progress.SILENT);
+        return ThresholdSweep.of(tone, SweepRange.of(20, 236), 5, 12, 10, Progress.SILENT);
     }
 
     /** Counted with ImageJ's flood filler (ij, public domain) at every threshold on its own. */
@@ -114,6 +114,17 @@ class ThresholdSweepTest {
         assertThat(sweep.drawn(200)).isEqualTo(4);
     }
 
+    /** Favour lifts stains as it lifts lines; the greys of stains are told apart all the same. */
+    @Test
+    void whatWasAStainBeforeFaintLinesWereFavouredIsNoLostLine() {
+        int lifted = 70;
+        assertThat(sweep(lines()).lost(lifted + 1)).isEqualTo(1);
+        SweepRange favoured = SweepRange.favouring(20, 236, 1.6, 1);
+        ThresholdSweep sweep = ThresholdSweep.of(lines(), favoured, 5, 12, 10, Progress.SILENT);
+        assertThat(sweep.lost(lifted + 1)).isZero();
+        assertThat(sweep.broken(91)).isEqualTo(1);
+    }
+
     @Test
     void placesLieOnWhatChanges() {
         Change broken =
@@ -136,7 +147,13 @@ class ThresholdSweepTest {
             }
         }
         ThresholdSweep sweep =
-                ThresholdSweep.of(new ToneMap(100, 60, dark), 24, 236, 5, 12, 10, Progress.SILENT);
+                ThresholdSweep.of(
+                        new ToneMap(100, 60, dark),
+                        SweepRange.of(24, 236),
+                        5,
+                        12,
+                        10,
+                        Progress.SILENT);
         assertThat(sweep.specks(26)).isGreaterThan(50);
         assertThat(sweep.changes()).hasSize(3);
     }
@@ -147,7 +164,8 @@ class ThresholdSweepTest {
                 (step, share) -> {
                     throw new CancellationException();
                 };
-        assertThatThrownBy(() -> ThresholdSweep.of(lines(), 20, 236, 5, 12, 10, stop))
+        assertThatThrownBy(
+                        () -> ThresholdSweep.of(lines(), SweepRange.of(20, 236), 5, 12, 10, stop))
                 .isInstanceOf(CancellationException.class);
     }
 }

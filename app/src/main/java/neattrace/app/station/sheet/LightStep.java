@@ -69,7 +69,7 @@ final class LightStep implements Step {
                         6,
                         Desk.button("Point at paper", "point-at-paper", this::pointAtPaper),
                         Desk.button("Point at ink", "point-at-ink", this::pointAtInk),
-                        Desk.button("Measure again", "measure-levels", this::measure));
+                        Desk.button("Measure", "measure-levels", this::measure));
         content =
                 new VBox(
                         7,
