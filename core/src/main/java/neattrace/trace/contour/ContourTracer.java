@@ -21,11 +21,13 @@ public final class ContourTracer {
     private static final int WEST = 2;
 
     private final InkMap map;
+    private final EdgePlacer placer;
     private final BitSet westSeen;
     private double[] xy = new double[4096];
 
     private ContourTracer(InkMap map) {
         this.map = map;
+        this.placer = new EdgePlacer(map);
         this.westSeen = new BitSet(map.width() * map.height());
     }
 
@@ -63,7 +65,7 @@ public final class ContourTracer {
             if (used + 2 > xy.length) {
                 xy = Arrays.copyOf(xy, xy.length * 2);
             }
-            double t = crossing(x, y, x + DX[side], y + DY[side]);
+            double t = placer.place(x, y, DX[side], DY[side]);
             xy[used++] = x + 0.5 + DX[side] * t;
             xy[used++] = y + 0.5 + DY[side] * t;
             if (side == WEST) {
@@ -87,15 +89,5 @@ public final class ContourTracer {
             }
         } while (x != startX || y != startY || side != WEST);
         return new Contour(Arrays.copyOf(xy, used), area < 0, part);
-    }
-
-    /** How far from the ink pixel's centre towards the paper pixel's the edge lies, 0 to 1. */
-    private double crossing(int x, int y, int paperX, int paperY) {
-        if (paperX < 0 || paperY < 0 || paperX >= map.width() || paperY >= map.height()) {
-            return 0.5;
-        }
-        double ink = map.coverage()[y * map.width() + x] & 0xff;
-        double paper = map.coverage()[paperY * map.width() + paperX] & 0xff;
-        return (ink - InkMap.EDGE) / (ink - paper);
     }
 }
