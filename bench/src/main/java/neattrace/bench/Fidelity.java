@@ -10,6 +10,7 @@ import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.ScanSettings;
 import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryMail;
+import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
 
@@ -60,7 +61,7 @@ public final class Fidelity {
         Tracing tracing =
                 Tracer.trace(
                         reading.map(),
-                        oneBit ? Tracer.ONE_BIT_ERROR_PX : Tracer.USUAL_ERROR_PX,
+                        new TraceSettings(Tracer.USUAL_ERROR_PX, reading.oneBit()),
                         Progress.SILENT);
         long millis = (System.nanoTime() - start) / 1_000_000;
         System.out.printf(

@@ -40,8 +40,13 @@ record Measured(
 
     /** Compares a tracing with the drawing it was made from, at so many px a mm. */
     static Measured of(PenDrawing drawing, double pxPerMm, Tracing tracing) {
-        Geometry truth =
-                AffineTransformation.scaleInstance(pxPerMm, pxPerMm).transform(drawing.ink());
+        return of(
+                AffineTransformation.scaleInstance(pxPerMm, pxPerMm).transform(drawing.ink()),
+                tracing);
+    }
+
+    /** Compares a tracing with polygons in px. */
+    static Measured of(Geometry truth, Tracing tracing) {
         List<double[]> trueRings = OutlineDistance.rings(truth);
         OutlineDistance distance =
                 OutlineDistance.between(

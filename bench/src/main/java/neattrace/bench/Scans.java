@@ -10,6 +10,7 @@ import neattrace.sheet.ink.InkReading;
 import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.Wear;
 import neattrace.standin.skerry.SkerryMail;
+import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
 
@@ -65,7 +66,11 @@ public final class Scans {
         long start = System.nanoTime();
         InkReading reading =
                 InkMapper.read(sheet, SheetRecipe.automatic(), pxPerMm, Progress.SILENT);
-        Tracing tracing = Tracer.trace(reading.map(), Tracer.USUAL_ERROR_PX, Progress.SILENT);
+        Tracing tracing =
+                Tracer.trace(
+                        reading.map(),
+                        new TraceSettings(Tracer.USUAL_ERROR_PX, false),
+                        Progress.SILENT);
         long millis = (System.nanoTime() - start) / 1_000_000;
         System.out.printf(
                 Locale.ROOT,

@@ -22,6 +22,7 @@ import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.ScanSettings;
 import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryMail;
+import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -108,7 +109,8 @@ public class Speed {
     /** Ink map to fitted outlines. */
     @Benchmark
     public Tracing trace() {
-        return Tracer.trace(reading.map(), Tracer.USUAL_ERROR_PX, Progress.SILENT);
+        return Tracer.trace(
+                reading.map(), new TraceSettings(Tracer.USUAL_ERROR_PX, false), Progress.SILENT);
     }
 
     /** Ink map to areas and gaps. */

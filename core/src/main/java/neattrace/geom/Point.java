@@ -33,6 +33,11 @@ public record Point(double x, double y) {
         return Math.hypot(x, y);
     }
 
+    /** Direction of this vector, radians, -pi to pi, clockwise on screen from the x axis. */
+    public double angle() {
+        return Math.atan2(y, x);
+    }
+
     /** Distance between two points. */
     public double distance(Point other) {
         return Math.hypot(x - other.x, y - other.y);

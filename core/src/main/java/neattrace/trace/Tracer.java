@@ -11,6 +11,7 @@ import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.trace.contour.Contour;
 import neattrace.trace.contour.ContourTracer;
+import neattrace.trace.corridor.CorridorSmoother;
 import neattrace.trace.fit.FittedLoop;
 import neattrace.trace.fit.LoopFitter;
 
@@ -21,13 +22,7 @@ import neattrace.trace.fit.LoopFitter;
 public final class Tracer {
 
     /** The largest distance between curve and contour unless asked otherwise, px. */
-    public static final double USUAL_ERROR_PX = 0.3;
-
-    /**
-     * Bound used at least for pictures of pure black and white: their contours still carry part of
-     * the pixel staircase, which curves must not follow, px.
-     */
-    public static final double ONE_BIT_ERROR_PX = 0.6;
+    public static final double USUAL_ERROR_PX = 0.2;
 
     private Tracer() {}
 
@@ -35,24 +30,25 @@ public final class Tracer {
      * Traces.
      *
      * @param map what is ink
-     * @param maxErrorPx the largest distance a curve may keep from the contour, px, above 0
      */
-    public static Tracing trace(InkMap map, double maxErrorPx, Progress progress) {
-        if (!(maxErrorPx > 0)) {
-            throw new IllegalArgumentException("the error bound must be above zero");
-        }
-        List<Contour> contours = ContourTracer.trace(map, progress.part(0, 0.3));
+    public static Tracing trace(InkMap map, TraceSettings settings, Progress progress) {
+        List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.3));
         FittedLoop[] fitted = new FittedLoop[contours.size()];
         AtomicInteger done = new AtomicInteger();
         IntStream.range(0, fitted.length)
                 .parallel()
                 .forEach(
                         i -> {
-                            fitted[i] = LoopFitter.fit(contours.get(i).xy(), maxErrorPx);
+                            fitted[i] = fit(contours.get(i).xy(), settings);
                             double share = (double) done.incrementAndGet() / fitted.length;
                             progress.report("Drawing curves", 0.3 + 0.7 * share);
                         });
         return assemble(contours, fitted);
+    }
+
+    private static FittedLoop fit(double[] contour, TraceSettings settings) {
+        double[] smooth = settings.oneBit() ? CorridorSmoother.smooth(contour) : contour;
+        return LoopFitter.fit(smooth, settings.maxErrorPx());
     }
 
     private static Tracing assemble(List<Contour> contours, FittedLoop[] fitted) {

@@ -44,7 +44,8 @@ class TracerTest {
         double pxPerMm = ppi / Resolution.MM_PER_INCH;
         GreySheet sheet = StandInScanner.scan(drawing, ScanSettings.clean(ppi));
         InkMap map = InkMapper.read(sheet, SheetRecipe.automatic(), pxPerMm, Progress.SILENT).map();
-        Tracing tracing = Tracer.trace(map, Tracer.USUAL_ERROR_PX, Progress.SILENT);
+        Tracing tracing =
+                Tracer.trace(map, new TraceSettings(Tracer.USUAL_ERROR_PX, false), Progress.SILENT);
 
         Geometry truth =
                 AffineTransformation.scaleInstance(pxPerMm, pxPerMm).transform(drawing.ink());
@@ -71,7 +72,7 @@ class TracerTest {
     void everyPieceAndEveryHoleIsThere(
             @ForAll long seed, @ForAll @DoubleRange(min = 0.1, max = 0.7) double share) {
         InkMap map = Sheets.blocks(seed, 48, share);
-        Tracing tracing = Tracer.trace(map, 0.3, Progress.SILENT);
+        Tracing tracing = Tracer.trace(map, new TraceSettings(0.3, false), Progress.SILENT);
         int pieces = RunLabels.of(48, 48, map::isInk, true).count();
         int w = 50;
         int holes = RunLabels.of(w, w, i -> !map.isInk(i % w - 1, i / w - 1), false).count() - 1;
@@ -81,7 +82,9 @@ class TracerTest {
 
     @Test
     void theMeasuredDeviationIsTheLargestOfTheListedOnes() {
-        Tracing tracing = Tracer.trace(Sheets.blocks(3, 80, 0.3), 0.3, Progress.SILENT);
+        Tracing tracing =
+                Tracer.trace(
+                        Sheets.blocks(3, 80, 0.3), new TraceSettings(0.3, false), Progress.SILENT);
         assertThat(tracing.maxDeviation()).isEqualTo(tracing.deviations().get(0).distance());
         assertThat(tracing.meanDeviation()).isBetween(0.0, tracing.maxDeviation());
         assertThat(tracing.deviations())
@@ -91,7 +94,11 @@ class TracerTest {
 
     @Test
     void paperIsNoObject() {
-        Tracing tracing = Tracer.trace(Sheets.map("....", "....", "...."), 0.3, Progress.SILENT);
+        Tracing tracing =
+                Tracer.trace(
+                        Sheets.map("....", "....", "...."),
+                        new TraceSettings(0.3, false),
+                        Progress.SILENT);
         assertThat(tracing.outlines()).isEmpty();
         assertThat(tracing.meanDeviation()).isZero();
     }
@@ -99,9 +106,12 @@ class TracerTest {
     @Test
     void aBoundOfNothingIsRefused() {
         InkMap map = Sheets.map(".#.");
-        assertThatThrownBy(() -> Tracer.trace(map, 0, Progress.SILENT))
+        assertThatThrownBy(() -> Tracer.trace(map, new TraceSettings(0, false), Progress.SILENT))
                 .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> Tracer.trace(map, Double.NaN, Progress.SILENT))
+        assertThatThrownBy(
+                        () ->
+                                Tracer.trace(
+                                        map, new TraceSettings(Double.NaN, false), Progress.SILENT))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -111,7 +121,12 @@ class TracerTest {
                 (step, share) -> {
                     throw new CancellationException();
                 };
-        assertThatThrownBy(() -> Tracer.trace(Sheets.blocks(1, 64, 0.4), 0.3, stop))
+        assertThatThrownBy(
+                        () ->
+                                Tracer.trace(
+                                        Sheets.blocks(1, 64, 0.4),
+                                        new TraceSettings(0.3, false),
+                                        stop))
                 .isInstanceOf(CancellationException.class);
     }
 }

@@ -17,6 +17,7 @@ import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -75,7 +76,11 @@ public final class Pipeline {
         if (sameInk && old.maxErrorPx() == job.maxErrorPx()) {
             return new Traced(job, picture, scan, reading, before.tracing(), before.lines());
         }
-        Tracing tracing = Tracer.trace(reading.map(), bound(job, reading), progress.part(0.4, 1));
+        Tracing tracing =
+                Tracer.trace(
+                        reading.map(),
+                        new TraceSettings(job.maxErrorPx(), reading.oneBit()),
+                        progress.part(0.4, 1));
         Traced bare = new Traced(job, picture, scan, reading, tracing, List.of());
         double mmPerPx = bare.resolution().mmPerPx();
         List<Outline> lines =
@@ -121,11 +126,5 @@ public final class Pipeline {
         AreaMap areas =
                 AreaFinder.find(map, traced.job().close(), traced.resolution().pxPerMm(), progress);
         return areas.areas().size() > MOST_AREAS ? AreaMap.none(map.width(), map.height()) : areas;
-    }
-
-    private static double bound(Job job, InkReading reading) {
-        return reading.oneBit()
-                ? Math.max(job.maxErrorPx(), Tracer.ONE_BIT_ERROR_PX)
-                : job.maxErrorPx();
     }
 }

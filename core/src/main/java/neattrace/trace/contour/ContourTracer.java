@@ -21,19 +21,27 @@ public final class ContourTracer {
     private static final int WEST = 2;
 
     private final InkMap map;
+
+    /** Null for the middles of pixel sides. */
     private final EdgePlacer placer;
+
     private final BitSet westSeen;
     private double[] xy = new double[4096];
 
-    private ContourTracer(InkMap map) {
+    private ContourTracer(InkMap map, boolean middles) {
         this.map = map;
-        this.placer = new EdgePlacer(map);
+        this.placer = middles ? null : new EdgePlacer(map);
         this.westSeen = new BitSet(map.width() * map.height());
     }
 
-    /** All contours, in the order in which a row by row scan meets them. */
-    public static List<Contour> trace(InkMap map, Progress progress) {
-        return new ContourTracer(map).trace(progress);
+    /**
+     * All contours, in the order in which a row by row scan meets them.
+     *
+     * @param middles whether every vertex is the middle of a pixel side instead of where coverage
+     *     puts the edge
+     */
+    public static List<Contour> trace(InkMap map, boolean middles, Progress progress) {
+        return new ContourTracer(map, middles).trace(progress);
     }
 
     private List<Contour> trace(Progress progress) {
@@ -65,7 +73,7 @@ public final class ContourTracer {
             if (used + 2 > xy.length) {
                 xy = Arrays.copyOf(xy, xy.length * 2);
             }
-            double t = placer.place(x, y, DX[side], DY[side]);
+            double t = placer == null ? 0.5 : placer.place(x, y, DX[side], DY[side]);
             xy[used++] = x + 0.5 + DX[side] * t;
             xy[used++] = y + 0.5 + DY[side] * t;
             if (side == WEST) {

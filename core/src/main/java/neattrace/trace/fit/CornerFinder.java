@@ -29,6 +29,9 @@ final class CornerFinder {
     /** Corners rounded by more than this are left to the curves, px. */
     private static final double MOST_ROUNDING_PX = 0.35;
 
+    /** No point of a corner lies farther from its rounding than this, px. */
+    private static final double MOST_REACH_PX = 1.2;
+
     /** Noise of the distance between contour and meeting, px. */
     private static final double SLACK_PX = 0.2;
 
@@ -55,7 +58,8 @@ final class CornerFinder {
             if (sharp[i] > 0 && isPeak(sharp, i)) {
                 Point meeting = meeting(samples, i);
                 double rounding = rounding(samples.at(i), meeting, sharp[i]);
-                if (rounding <= MOST_ROUNDING_PX) {
+                boolean near = samples.at(i).distance(meeting) <= MOST_REACH_PX;
+                if (near && rounding <= MOST_ROUNDING_PX) {
                     corners.add(new Corner(i, pulledIn(meeting, samples.at(i), rounding)));
                 }
             }

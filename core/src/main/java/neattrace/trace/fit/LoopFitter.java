@@ -15,6 +15,9 @@ public final class LoopFitter {
     /** Distance of samples along the contour, px. */
     static final double STEP_PX = 0.5;
 
+    /** A loop that encloses less than this share of its contour has collapsed. */
+    private static final double LEAST_SHARE = 0.5;
+
     private LoopFitter() {}
 
     /**
@@ -29,6 +32,9 @@ public final class LoopFitter {
         List<Corner> corners = CornerFinder.find(samples);
         List<Piece> pieces = new ArrayList<>();
         if (corners.isEmpty()) {
+            pieces.addAll(CircleFinder.find(samples));
+        }
+        if (corners.isEmpty() && pieces.isEmpty()) {
             Section ring = Section.ring(samples);
             pieces.addAll(SectionFitter.fit(ring, maxErrorPx));
         } else {
@@ -38,7 +44,20 @@ public final class LoopFitter {
                 pieces.addAll(SectionFitter.fit(Section.between(samples, from, to), maxErrorPx));
             }
         }
-        return assemble(pieces);
+        FittedLoop fitted = assemble(pieces);
+        return isWhole(fitted.loop(), contour) ? fitted : polygon(contour);
+    }
+
+    /** Whether a loop encloses about what its contour does, the same way round. */
+    private static boolean isWhole(CubicLoop loop, double[] contour) {
+        double share = loop.signedArea() / CubicLoop.polygon(contour).signedArea();
+        return share > LEAST_SHARE && share < 1 / LEAST_SHARE;
+    }
+
+    /** What is too small to be curves stays the polygon that it is. */
+    private static FittedLoop polygon(double[] contour) {
+        Point first = new Point(contour[0], contour[1]);
+        return new FittedLoop(CubicLoop.polygon(contour), 0, 0, first, contour.length / 2);
     }
 
     private static FittedLoop assemble(List<Piece> pieces) {

@@ -76,28 +76,51 @@ final class Section {
         return new Point(x[i], y[i]);
     }
 
-    /**
-     * The direction of travel at point i, or null at a corner, where the curve may leave freely.
-     */
-    Point tangent(int i) {
-        boolean end = i == 0 || i == last();
-        if (end && !ring) {
-            return null;
+    /** Length of the way from one point to another, px. */
+    double length(int from, int to) {
+        double length = 0;
+        for (int k = from + 1; k <= to; k++) {
+            double dx = x[k] - x[k - 1];
+            double dy = y[k] - y[k - 1];
+            length += Math.sqrt(dx * dx + dy * dy);
         }
+        return length;
+    }
+
+    /** The direction of travel at point i, radians, from the points round it. */
+    double angle(int i) {
         double dx = 0;
         double dy = 0;
-        for (int k = 1; k <= TANGENT_REACH; k++) {
+        int reach = Math.min(TANGENT_REACH, last());
+        for (int k = 1; k <= reach; k++) {
             int before = i - k;
             int after = i + k;
             if (ring) {
                 before = Math.floorMod(before, last());
                 after = after % last();
-            } else if (before < 0 || after > last()) {
-                break;
+            } else {
+                before = Math.max(0, before);
+                after = Math.min(last(), after);
             }
             dx += x[after] - x[before];
             dy += y[after] - y[before];
         }
-        return new Point(dx, dy).unit();
+        return Math.atan2(dy, dx);
+    }
+
+    /** By how much the direction swings between two points, radians. */
+    double turn(int from, int to) {
+        double low = 0;
+        double high = 0;
+        double sum = 0;
+        double last = angle(from);
+        for (int i = from + 1; i <= to; i++) {
+            double now = angle(i);
+            sum += Math.IEEEremainder(now - last, 2 * Math.PI);
+            last = now;
+            low = Math.min(low, sum);
+            high = Math.max(high, sum);
+        }
+        return high - low;
     }
 }

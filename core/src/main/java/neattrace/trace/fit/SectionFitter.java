@@ -1,285 +1,222 @@
 package neattrace.trace.fit;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.PriorityQueue;
 import neattrace.geom.Point;
 
-/** Covers a section with as few cubics as the error bound allows, merging from the bottom up. */
+/**
+ * Covers a section with as few cubics as the error bound allows: cut where the direction has turned
+ * far, cut again where a cubic does not keep close, then joints are taken away one by one as long
+ * as their neighbours, fitted anew together, can do without.
+ */
 final class SectionFitter {
 
-    /** Samples in a first piece: 4 px. */
-    private static final int FIRST_PIECE = 8;
-
     /** The root mean square may reach this share of the largest error allowed. */
-    private static final double RMS_SHARE = 0.4;
+    private static final double RMS_SHARE = 0.45;
 
-    /** A piece whose samples keep within this of its chord is a straight line, px. */
+    /** No cubic of the first cut turns by more. */
+    private static final double FIRST_TURN = Math.toRadians(60);
+
+    /** No cubic at all turns by more. */
+    private static final double MOST_TURN = Math.toRadians(165);
+
+    /** Cubics of fewer samples are not cut. */
+    private static final int SHORTEST = 6;
+
+    /** A cubic alone, its ends fixed, so many times too far off is beyond help. */
+    private static final double HOPELESS = 6;
+
+    private static final int ROUNDS = 5;
+    private static final int FEW_ROUNDS = 2;
+    private static final int PASSES = 2;
+
+    /** A cubic whose samples keep this close to a line is a straight line, px. */
     private static final double STRAIGHT_PX = 0.12;
 
-    /** Shorter pieces than this between smooth neighbours stay curves, px. */
+    /** Shorter ones than this between smooth neighbours stay curves, px. */
     private static final double SHORT_PX = 10;
 
-    /** How often all pieces are gone through for better joints. */
-    private static final int MOST_ROUNDS = 4;
-
-    /** How far a joint is moved at first, samples; then half as far, and half again. */
-    private static final int LONGEST_SHIFT = 4;
-
-    private static final int SHORTEST = 3;
-
-    /** Joints whose pieces keep this close in the root mean square stay where they are, px. */
-    private static final double CLOSE_ENOUGH_PX = 0.04;
-
-    /** A joint moves only if the sum of squares falls to this share. */
-    private static final double WORTH_IT = 0.9;
-
     private final Section section;
-    private final double maxError;
+    private final double bound;
+    private final Chain chain;
+    private final ChainSolver solver;
 
-    /** One entry a piece of the first cut; pieces to the right are merged into the left one. */
-    private final int[] start;
-
-    private final int[] end;
-    private final int[] next;
-    private final int[] previous;
-    private final int[] version;
-    private final Piece[] piece;
-    private final Point[] tangentAt;
-
-    private SectionFitter(Section section, double maxError) {
+    private SectionFitter(Section section, double bound) {
         this.section = section;
-        this.maxError = maxError;
-        int count = Math.max(section.ring ? 2 : 1, section.last() / FIRST_PIECE);
-        start = new int[count];
-        end = new int[count];
-        next = new int[count];
-        previous = new int[count];
-        version = new int[count];
-        piece = new Piece[count];
-        tangentAt = new Point[section.last() + 1];
-        for (int i = 0; i < count; i++) {
-            start[i] = (int) ((long) section.last() * i / count);
-            end[i] = (int) ((long) section.last() * (i + 1) / count);
-            next[i] = i + 1 < count ? i + 1 : -1;
-            previous[i] = i - 1;
-            piece[i] = fit(start[i], end[i], Double.POSITIVE_INFINITY);
-        }
+        this.bound = bound;
+        this.chain = new Chain(section);
+        this.solver = new ChainSolver(chain);
     }
 
-    static List<Piece> fit(Section section, double maxError) {
-        SectionFitter fitter = new SectionFitter(section, maxError);
-        fitter.mergeAll();
-        fitter.absorbAll();
+    /**
+     * Fits.
+     *
+     * @param bound the largest distance a sample may keep, px
+     */
+    static List<Piece> fit(Section section, double bound) {
+        SectionFitter fitter = new SectionFitter(section, bound);
+        fitter.cut();
+        fitter.refine();
+        fitter.simplify();
+        fitter.settle();
         return fitter.pieces();
     }
 
-    private Piece fit(int from, int to, double bound) {
-        return CubicFit.fit(section, from, to, tangent(from), tangent(to), bound);
-    }
-
-    /** The cubic for a stretch, or null if none keeps close enough. */
-    private Piece closeFit(int from, int to) {
-        Piece fitted = fit(from, to, maxError);
-        return fitted == null || !isSmooth(fitted.error()) ? null : fitted;
-    }
-
-    /** No long stretch may use up the largest error allowed all along. */
-    private boolean isSmooth(FitError error) {
-        return error.squares() <= error.count() * RMS_SHARE * RMS_SHARE * maxError * maxError;
-    }
-
-    private Point tangent(int i) {
-        if (tangentAt[i] == null) {
-            tangentAt[i] = section.tangent(i);
-        }
-        return tangentAt[i];
-    }
-
-    /** A possible merge of a piece with its right neighbour. */
-    private record Merge(double cost, int left, int leftVersion, int rightVersion, Piece result) {}
-
-    private void mergeAll() {
-        PriorityQueue<Merge> queue = new PriorityQueue<>((a, b) -> Double.compare(a.cost, b.cost));
-        for (int i = 0; i < start.length; i++) {
-            offer(queue, i);
-        }
-        int left = start.length;
-        int least = section.ring ? 2 : 1;
-        while (!queue.isEmpty() && left > least) {
-            Merge merge = queue.poll();
-            int a = merge.left;
-            int b = next[a];
-            if (b < 0 || version[a] != merge.leftVersion || version[b] != merge.rightVersion) {
-                continue;
-            }
-            end[a] = end[b];
-            next[a] = next[b];
-            if (next[b] >= 0) {
-                previous[next[b]] = a;
-            }
-            piece[a] = merge.result;
-            version[a]++;
-            version[b] = -1;
-            left--;
-            offer(queue, a);
-            if (previous[a] >= 0) {
-                offer(queue, previous[a]);
+    /** A joint wherever the direction has swung by the first turn since the last one. */
+    private void cut() {
+        double low = 0;
+        double high = 0;
+        double angle = 0;
+        double last = section.angle(0);
+        int lastCut = 0;
+        for (int i = 1; i < section.last(); i++) {
+            double now = section.angle(i);
+            angle += Math.IEEEremainder(now - last, 2 * Math.PI);
+            last = now;
+            low = Math.min(low, angle);
+            high = Math.max(high, angle);
+            if (high - low > FIRST_TURN
+                    && i - lastCut >= SHORTEST
+                    && section.last() - i >= SHORTEST) {
+                chain.split(chain.size - 1, i);
+                lastCut = i;
+                low = 0;
+                high = 0;
+                angle = 0;
             }
         }
+        if (section.ring && chain.size < 2) {
+            chain.split(0, section.last() / 2);
+        }
     }
 
-    /**
-     * Merging from the bottom up leaves joints where they happened to be cut first. Every piece is
-     * offered to its two neighbours: if some joint within it lets them cover it, it goes. Then each
-     * joint moves to where both its pieces fit best. Only what changed is looked at again.
-     */
-    private void absorbAll() {
-        boolean[] changed = new boolean[start.length];
-        Arrays.fill(changed, true);
-        boolean again = true;
-        for (int round = 0; again && round < MOST_ROUNDS; round++) {
-            again = false;
-            boolean[] before = changed;
-            changed = new boolean[start.length];
-            for (int a = 0; a >= 0; a = next[a]) {
-                if (!isNear(a, before) && !isNear(a, changed)) {
-                    continue;
-                }
-                boolean moved = false;
-                while (absorbNext(a)) {
-                    moved = true;
-                }
-                moved |= shiftJoint(a);
-                if (moved) {
-                    changed[a] = true;
-                    again = true;
-                }
+    /** Cuts cubics in two that do not keep close, until all do or are short. */
+    private void refine() {
+        for (int i = 0; i < chain.size; ) {
+            solver.relax(i, i + 1, ROUNDS);
+            if (!chain.isSane(i)) {
+                chain.spread(i);
             }
-        }
-    }
-
-    /** Whether a piece or one of the two after it is marked. */
-    private boolean isNear(int a, boolean[] marked) {
-        int b = next[a];
-        int c = b < 0 ? -1 : next[b];
-        return marked[a] || b >= 0 && marked[b] || c >= 0 && marked[c];
-    }
-
-    /** Moves the joint after a to a place near by where both pieces fit better. */
-    private boolean shiftJoint(int a) {
-        int b = next[a];
-        if (b < 0) {
-            return false;
-        }
-        FitError left = piece[a].error();
-        FitError right = piece[b].error();
-        double mean = (left.squares() + right.squares()) / (left.count() + right.count());
-        if (mean < CLOSE_ENOUGH_PX * CLOSE_ENOUGH_PX) {
-            return false;
-        }
-        int from = end[a];
-        for (int shift = LONGEST_SHIFT; shift >= 1; shift /= 2) {
-            if (!tryJoint(a, b, end[a] + shift)) {
-                tryJoint(a, b, end[a] - shift);
-            }
-        }
-        return end[a] != from;
-    }
-
-    private boolean tryJoint(int a, int b, int joint) {
-        if (joint - start[a] < SHORTEST || end[b] - joint < SHORTEST) {
-            return false;
-        }
-        double least = piece[a].error().squares() + piece[b].error().squares();
-        Piece left = closeFit(start[a], joint);
-        if (left == null || left.error().squares() >= WORTH_IT * least) {
-            return false;
-        }
-        Piece right = closeFit(joint, end[b]);
-        if (right == null || left.error().squares() + right.error().squares() >= WORTH_IT * least) {
-            return false;
-        }
-        piece[a] = left;
-        piece[b] = right;
-        end[a] = joint;
-        start[b] = joint;
-        return true;
-    }
-
-    /**
-     * Shares the piece after a between a and the one after it. The farther a reaches, the worse it
-     * fits, so its farthest reach is found by halving; what is left must do for the other.
-     */
-    private boolean absorbNext(int a) {
-        int b = next[a];
-        int c = b < 0 ? -1 : next[b];
-        if (c < 0 || section.ring && a == 0 && next[c] < 0) {
-            return false;
-        }
-        Piece left = piece[a];
-        int joint = end[a];
-        int tooFar = end[b];
-        while (tooFar - joint > 1) {
-            int middle = (joint + tooFar) / 2;
-            Piece tried = closeFit(start[a], middle);
-            if (tried != null) {
-                left = tried;
-                joint = middle;
+            int span = chain.at[i + 1] - chain.at[i];
+            if (isClose(chain.measure(i)) || span < 2 * SHORTEST) {
+                i++;
             } else {
-                tooFar = middle;
+                chain.split(i, chain.at[i] + span / 2);
             }
         }
-        Piece right = closeFit(joint, end[c]);
-        if (right == null) {
+    }
+
+    private boolean isClose(FitError error) {
+        return error.max() <= bound
+                && error.squares() <= error.count() * RMS_SHARE * RMS_SHARE * bound * bound;
+    }
+
+    private void simplify() {
+        int least = section.ring ? 2 : 1;
+        for (int i = 1; i < chain.size && chain.size > least; ) {
+            if (remove(i)) {
+                i = Math.max(1, i - 1);
+            } else {
+                i++;
+            }
+        }
+    }
+
+    /** Takes joint i away if what is left keeps close enough. */
+    private boolean remove(int i) {
+        if (section.turn(chain.at[i - 1], chain.at[i + 1]) > MOST_TURN) {
             return false;
         }
-        piece[a] = left;
-        end[a] = joint;
-        piece[c] = right;
-        start[c] = joint;
-        next[a] = c;
-        previous[c] = a;
+        int first = Math.max(0, i - 2);
+        int last = Math.min(chain.size, i + 2);
+        Chain.State state = chain.keep(first, last);
+        chain.drop(i);
+        solver.relax(i - 1, i, FEW_ROUNDS);
+        FitError alone = chain.measure(i - 1);
+        if (isClose(alone)) {
+            return true;
+        }
+        if (alone.max() <= HOPELESS * bound) {
+            solver.relax(first, last - 1, ROUNDS);
+            if (isClose(first, last - 1)) {
+                return true;
+            }
+        }
+        chain.restoreDropped(i, state);
+        return false;
+    }
+
+    private boolean isClose(int first, int last) {
+        for (int i = first; i < last; i++) {
+            if (!isClose(chain.measure(i))) {
+                return false;
+            }
+        }
         return true;
     }
 
-    private void offer(PriorityQueue<Merge> queue, int a) {
-        int b = next[a];
-        if (b < 0) {
-            return;
+    /** Fits neighbours together, all along. */
+    private void settle() {
+        for (int pass = 0; pass < PASSES; pass++) {
+            for (int i = 0; i < Math.max(1, chain.size - 1); i++) {
+                int last = Math.min(chain.size, i + 2);
+                Chain.State state = chain.keep(i, last);
+                double before = worst(i, last);
+                solver.relax(i, last, FEW_ROUNDS);
+                if (!(worst(i, last) <= Math.max(bound, before))) {
+                    chain.restore(state);
+                }
+            }
         }
-        Piece merged = closeFit(start[a], end[b]);
-        if (merged == null) {
-            return;
+    }
+
+    private double worst(int first, int last) {
+        double worst = 0;
+        for (int i = first; i < last; i++) {
+            worst = Math.max(worst, chain.measure(i).max());
         }
-        double cost =
-                merged.error().squares() - piece[a].error().squares() - piece[b].error().squares();
-        queue.add(new Merge(cost, a, version[a], version[b], merged));
+        return worst;
     }
 
     private List<Piece> pieces() {
-        List<Piece> result = new ArrayList<>();
-        for (int i = 0; i >= 0; i = next[i]) {
-            result.add(straightened(i));
+        List<Piece> pieces = new ArrayList<>();
+        for (int i = 0; i < chain.size; i++) {
+            pieces.add(piece(i));
         }
-        return result;
+        return pieces;
     }
 
-    private Piece straightened(int i) {
-        Piece curve = piece[i];
-        Point chord = curve.end().minus(curve.start());
+    private Piece piece(int i) {
+        Point start = new Point(chain.x[i], chain.y[i]);
+        Point end = new Point(chain.x[i + 1], chain.y[i + 1]);
+        Point chord = end.minus(start);
         double length = chord.length();
-        boolean betweenCorners = !section.ring && start[i] == 0 && end[i] == section.last();
-        if (length == 0 || length < SHORT_PX && !betweenCorners) {
-            return curve;
+        boolean betweenCorners = chain.isCorner(i) && chain.isCorner(i + 1);
+        if (length > 0 && (length >= SHORT_PX || betweenCorners)) {
+            FitError error = fromChord(i, start, chord, length);
+            if (error.max() <= STRAIGHT_PX) {
+                Point third = chord.times(1 / 3.0);
+                return new Piece(start, start.plus(third), end.minus(third), end, true, error);
+            }
         }
+        Point out = new Point(Math.cos(chain.angle[i]), Math.sin(chain.angle[i]));
+        Point in = new Point(Math.cos(chain.angle[i + 1]), Math.sin(chain.angle[i + 1]));
+        return new Piece(
+                start,
+                start.plus(out.times(chain.out[i])),
+                end.minus(in.times(chain.in[i])),
+                end,
+                false,
+                chain.measure(i));
+    }
+
+    private FitError fromChord(int i, Point start, Point chord, double length) {
         double sum = 0;
         double squares = 0;
         double max = 0;
-        int worst = start[i];
-        for (int k = start[i]; k <= end[i]; k++) {
-            double d = Math.abs(section.at(k).minus(curve.start()).cross(chord)) / length;
+        int worst = chain.at[i];
+        for (int k = chain.at[i]; k <= chain.at[i + 1]; k++) {
+            double d = Math.abs(section.at(k).minus(start).cross(chord)) / length;
             sum += d;
             squares += d * d;
             if (d > max) {
@@ -287,16 +224,7 @@ final class SectionFitter {
                 worst = k;
             }
         }
-        if (max > STRAIGHT_PX) {
-            return curve;
-        }
-        FitError error = new FitError(sum, squares, max, section.at(worst), end[i] - start[i] + 1);
-        return new Piece(
-                curve.start(),
-                curve.start().plus(chord.times(1 / 3.0)),
-                curve.start().plus(chord.times(2 / 3.0)),
-                curve.end(),
-                true,
-                error);
+        int count = chain.at[i + 1] - chain.at[i] + 1;
+        return new FitError(sum, squares, max, section.at(worst), count);
     }
 }

@@ -1,10 +1,13 @@
 /**
  * Fitting cubic curves to dense contours. Corners are found where the direction turns as sharply at
  * a small scale as at a larger one (a true corner keeps its angle, an arc loses it), and are put
- * back where the two sides meet. Between corners, short pieces are merged from the bottom up,
- * always the pair whose common curve costs least, while the error bound holds (Eck and Hadenfeld,
- * "Local energy fairing", 1995, for the greedy scheme). Each curve is a least-squares cubic with
- * given end tangents and Newton reparametrisation (P. Schneider, "An Algorithm for Automatically
- * Fitting Digitized Curves", Graphics Gems I, 1990), so joints are tangent-continuous.
+ * back where the two sides meet. Between corners the contour is cut into tangent-continuous cubics
+ * that surely keep close, from which joints are taken away one by one; each time the places and
+ * directions of the joints round about and the arms of their curves are found anew together, by
+ * least squares (Gauss and Newton's method with distances across the curve: A. Blake and M. Isard,
+ * "Active Contours", 1998; H. Pottmann, S. Leopoldseder and M. Hofer, "Approximation with active
+ * B-spline curves and surfaces", Pacific Graphics 2002; damping after Levenberg and Marquardt). The
+ * greedy removal of joints follows M. Eck and J. Hadenfeld, "Knot removal for B-spline curves",
+ * CAGD 12, 1995.
  */
 package neattrace.trace.fit;

@@ -10,6 +10,7 @@ import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.Wear;
 import neattrace.standin.skerry.SkerryMail;
 import neattrace.testing.Drawings;
+import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
 import org.junit.jupiter.api.Test;
@@ -32,7 +33,11 @@ class NoisyScanTest {
         GreySheet scan = wear.scan(drawing, pxPerMm * 25.4, 77 + mail.ordinal());
         InkReading reading =
                 InkMapper.read(scan, SheetRecipe.automatic(), pxPerMm, Progress.SILENT);
-        Tracing tracing = Tracer.trace(reading.map(), Tracer.USUAL_ERROR_PX, Progress.SILENT);
+        Tracing tracing =
+                Tracer.trace(
+                        reading.map(),
+                        new TraceSettings(Tracer.USUAL_ERROR_PX, false),
+                        Progress.SILENT);
         Geometry truth =
                 AffineTransformation.scaleInstance(pxPerMm, pxPerMm).transform(drawing.ink());
         int holes = 0;

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class ContourTracerTest {
 
     private static List<Contour> trace(InkMap map) {
-        return ContourTracer.trace(map, Progress.SILENT);
+        return ContourTracer.trace(map, false, Progress.SILENT);
     }
 
     private static double area(Contour contour) {
