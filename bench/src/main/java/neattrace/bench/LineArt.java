@@ -37,7 +37,7 @@ public final class LineArt {
             boolean topology =
                     measured.parts() == measured.trueParts()
                             && measured.holes() == measured.trueHoles();
-            return (topology ? 0 : 100) + measured.distance().percentile99();
+            return (topology || !art.isStable() ? 0 : 100) + measured.distance().percentile99();
         }
     }
 

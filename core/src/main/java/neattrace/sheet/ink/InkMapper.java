@@ -13,6 +13,7 @@ import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.advice.CalmStretch;
 import neattrace.sheet.mask.Masked;
+import neattrace.sheet.slit.SlitMender;
 import neattrace.sheet.speck.SpeckDropper;
 import neattrace.sheet.speck.SpeckReport;
 import neattrace.sheet.sweep.SweepRange;
@@ -93,6 +94,7 @@ public final class InkMapper {
         InkMap map =
                 Decision.decide(
                         toned.tone(), percent, now, laid.frame(), masked.erased(), sheetPxPerMm);
+        SlitMender.mend(map, laid.oneBit());
         progress.report("Dropping specks", 0.9);
         SpeckReport specks =
                 SpeckDropper.drop(map, speckMm, automatic && noisy, sheetPxPerMm, masked.kept());

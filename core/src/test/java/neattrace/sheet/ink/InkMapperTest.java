@@ -128,7 +128,7 @@ class InkMapperTest {
     }
 
     @Property(tries = 40)
-    void blackAndWhitePicturesKeepEveryPieceAndEveryHole(@ForAll long seed) {
+    void blackAndWhitePicturesKeepEveryPixelButWhereSlitsAreOpened(@ForAll long seed) {
         InkMap blocks = Sheets.blocks(seed, 40, 0.4);
         byte[] samples = new byte[1600];
         for (int i = 0; i < samples.length; i++) {
@@ -140,8 +140,22 @@ class InkMapperTest {
         }
         assertThat(reading.oneBit()).isTrue();
         for (int i = 0; i < samples.length; i++) {
-            assertThat(reading.map().isInk(i)).isEqualTo(blocks.isInk(i));
+            boolean changed = reading.map().isInk(i) != blocks.isInk(i);
+            assertThat(changed && !(blocks.isInk(i) && isAtSaddle(blocks, i % 40, i / 40)))
+                    .isFalse();
         }
+    }
+
+    /** Whether two paper pixels touch at a corner of an ink pixel. */
+    private static boolean isAtSaddle(InkMap map, int x, int y) {
+        for (int dx = -1; dx <= 1; dx += 2) {
+            for (int dy = -1; dy <= 1; dy += 2) {
+                if (map.isInk(x + dx, y + dy) && !map.isInk(x + dx, y) && !map.isInk(x, y + dy)) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /** No two paper pixels side by side: nothing to measure grain by, so nothing is dropped. */

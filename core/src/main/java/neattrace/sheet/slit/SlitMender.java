@@ -1,0 +1,135 @@
+package neattrace.sheet.slit;
+
+import neattrace.raster.InkMap;
+
+/** Mends fine slits. One pass over the pixels; only edges cost more than a glance. */
+public final class SlitMender {
+
+    /** Half of the neighbourhood that tells whether a slit runs in ink, px. */
+    private static final int AROUND = 3;
+
+    /** Mean coverage of the neighbourhood from which on ink is the ground. */
+    private static final double GROUND = 0.6 * 255;
+
+    /** Paper of less coverage than this is clear. */
+    private static final int CLEAR = 85;
+
+    /** A bead has at most so many pixels. */
+    private static final int MOST_BEAD = 12;
+
+    private final byte[] coverage;
+    private final int width;
+    private final int height;
+    private final int[] bead = new int[MOST_BEAD];
+
+    private SlitMender(InkMap map) {
+        this.coverage = map.coverage();
+        this.width = map.width();
+        this.height = map.height();
+    }
+
+    /**
+     * Mends in place.
+     *
+     * @param oneBit whether the picture had only black and white: its coverage then says nothing of
+     *     how clear paper is, and no bead is filled
+     * @return how many pixels were changed
+     */
+    public static int mend(InkMap map, boolean oneBit) {
+        SlitMender mender = new SlitMender(map);
+        return mender.open() + (oneBit ? 0 : mender.fill());
+    }
+
+    /** Opens saddles between paper that ink surrounds. */
+    private int open() {
+        int opened = 0;
+        for (int y = 0; y + 1 < height; y++) {
+            int row = y * width;
+            for (int x = 0; x + 1 < width; x++) {
+                int i = row + x;
+                // Bytes below zero are 128 and more: ink.
+                boolean ink = coverage[i] < 0;
+                if (ink == coverage[i + 1] < 0
+                        || ink == coverage[i + width] < 0
+                        || ink != coverage[i + width + 1] < 0) {
+                    continue;
+                }
+                int first = ink ? i : i + 1;
+                int second = ink ? i + width + 1 : i + width;
+                if (isInInk(x, y)) {
+                    boolean firstFainter = (coverage[first] & 0xff) <= (coverage[second] & 0xff);
+                    coverage[firstFainter ? first : second] = (byte) (InkMap.INK - 1);
+                    opened++;
+                }
+            }
+        }
+        return opened;
+    }
+
+    private boolean isInInk(int x, int y) {
+        int x0 = Math.max(0, x + 1 - AROUND);
+        int y0 = Math.max(0, y + 1 - AROUND);
+        int x1 = Math.min(width, x + 1 + AROUND);
+        int y1 = Math.min(height, y + 1 + AROUND);
+        int sum = 0;
+        for (int yy = y0; yy < y1; yy++) {
+            for (int xx = x0; xx < x1; xx++) {
+                sum += coverage[yy * width + xx] & 0xff;
+            }
+        }
+        return sum >= GROUND * (x1 - x0) * (y1 - y0);
+    }
+
+    /** Fills beads without clear paper. */
+    private int fill() {
+        int filled = 0;
+        for (int i = 0; i < coverage.length; i++) {
+            if (coverage[i] >= CLEAR) {
+                int size = bead(i);
+                for (int k = 0; k < size; k++) {
+                    coverage[bead[k]] = (byte) InkMap.INK;
+                }
+                filled += size;
+            }
+        }
+        return filled;
+    }
+
+    /** Collects the stretch of paper round a pixel; 0 if it is large or shows clear paper. */
+    private int bead(int start) {
+        int size = 1;
+        bead[0] = start;
+        for (int k = 0; k < size; k++) {
+            int at = bead[k];
+            int x = at % width;
+            if (x == 0 || x == width - 1 || at < width || at >= coverage.length - width) {
+                return 0;
+            }
+            for (int side = 0; side < 4; side++) {
+                int next = side < 2 ? at - 1 + 2 * side : at + (2 * side - 5) * width;
+                if (coverage[next] < 0) {
+                    continue;
+                }
+                if (coverage[next] < CLEAR) {
+                    return 0;
+                }
+                if (!isListed(next, size)) {
+                    if (size == MOST_BEAD) {
+                        return 0;
+                    }
+                    bead[size++] = next;
+                }
+            }
+        }
+        return size;
+    }
+
+    private boolean isListed(int pixel, int size) {
+        for (int k = 0; k < size; k++) {
+            if (bead[k] == pixel) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

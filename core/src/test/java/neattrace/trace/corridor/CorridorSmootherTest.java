@@ -1,0 +1,99 @@
+package neattrace.trace.corridor;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.SplittableRandom;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.testing.Sheets;
+import neattrace.trace.contour.ContourTracer;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+class CorridorSmootherTest {
+
+    /** The middles of the pixel sides round the only piece of ink. */
+    private static double[] middles(InkMap map) {
+        return ContourTracer.trace(map, true, Progress.SILENT).get(0).xy();
+    }
+
+    private static InkMap disc(int side, double cx, double cy, double radius) {
+        byte[] coverage = new byte[side * side];
+        for (int i = 0; i < coverage.length; i++) {
+            double r = Math.hypot(i % side + 0.5 - cx, i / side + 0.5 - cy);
+            coverage[i] = r < radius ? (byte) 255 : 0;
+        }
+        return new InkMap(side, side, coverage);
+    }
+
+    private static double meanOff(double[] xy, double cx, double cy, double radius) {
+        double sum = 0;
+        for (int i = 0; i < xy.length; i += 2) {
+            sum += Math.abs(Math.hypot(xy[i] - cx, xy[i + 1] - cy) - radius);
+        }
+        return sum / (xy.length / 2);
+    }
+
+    /**
+     * Circles whose pixel sides lie 0.25 px off come back to a few hundredths. One circle may stay
+     * farther off, for several have the same pixels.
+     */
+    @Test
+    void circlesComeBackFromBlackAndWhite() {
+        SplittableRandom chance = new SplittableRandom(3);
+        double sum = 0;
+        int circles = 60;
+        for (int i = 0; i < circles; i++) {
+            double cx = 60 + chance.nextDouble();
+            double cy = 60 + chance.nextDouble();
+            double radius = 8 + 47 * chance.nextDouble();
+            double[] middles = middles(disc(121, cx, cy, radius));
+            assertThat(meanOff(middles, cx, cy, radius)).isGreaterThan(0.15);
+            double[] smooth = CorridorSmoother.smooth(middles);
+            assertThat(smooth).hasSameSizeAs(middles);
+            double off = meanOff(smooth, cx, cy, radius);
+            assertThat(off).isLessThan(0.12);
+            sum += off;
+        }
+        assertThat(sum / circles).isLessThan(0.04);
+    }
+
+    /** Straight slanting sides come back straight, and corners do not ripple into them. */
+    @Test
+    void slantingSidesComeBackStraight() {
+        int side = 200;
+        byte[] coverage = new byte[side * side];
+        double slope = 0.23;
+        for (int i = 0; i < coverage.length; i++) {
+            double x = i % side + 0.5;
+            double y = i / side + 0.5;
+            boolean ink = x > 20 && x < 180 && y > 40 + slope * x && y < 90 + slope * x;
+            coverage[i] = ink ? (byte) 255 : 0;
+        }
+        double[] smooth = CorridorSmoother.smooth(middles(new InkMap(side, side, coverage)));
+        double worst = 0;
+        for (int i = 0; i < smooth.length; i += 2) {
+            double x = smooth[i];
+            if (x > 30 && x < 170) {
+                double up = Math.abs(smooth[i + 1] - 40 - slope * x);
+                double down = Math.abs(smooth[i + 1] - 90 - slope * x);
+                worst = Math.max(worst, Math.min(up, down) / Math.hypot(1, slope));
+            }
+        }
+        assertThat(worst).isLessThan(0.1);
+    }
+
+    @Property(tries = 25)
+    void noVertexLeavesItsPixels(@ForAll long seed) {
+        InkMap map = Sheets.blocks(seed, 32, 0.4);
+        ContourTracer.trace(map, true, Progress.SILENT)
+                .forEach(
+                        contour -> {
+                            double[] smooth = CorridorSmoother.smooth(contour.xy());
+                            for (int i = 0; i < smooth.length; i++) {
+                                assertThat(Math.abs(smooth[i] - contour.xy()[i])).isLessThan(1.0);
+                            }
+                        });
+    }
+}
