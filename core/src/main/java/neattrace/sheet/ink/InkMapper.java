@@ -94,7 +94,7 @@ public final class InkMapper {
         InkMap map =
                 Decision.decide(
                         toned.tone(), percent, now, laid.frame(), masked.erased(), sheetPxPerMm);
-        SlitMender.mend(map, laid.oneBit());
+        SlitMender.mend(map, !noisy && !laid.oneBit());
         progress.report("Dropping specks", 0.9);
         SpeckReport specks =
                 SpeckDropper.drop(map, speckMm, automatic && noisy, sheetPxPerMm, masked.kept());

@@ -15,7 +15,7 @@ public final class SlitMender {
     private static final int CLEAR = 85;
 
     /** A bead has at most so many pixels. */
-    private static final int MOST_BEAD = 12;
+    private static final int MOST_BEAD = 6;
 
     private final byte[] coverage;
     private final int width;
@@ -31,13 +31,13 @@ public final class SlitMender {
     /**
      * Mends in place.
      *
-     * @param oneBit whether the picture had only black and white: its coverage then says nothing of
-     *     how clear paper is, and no bead is filled
+     * @param clean whether coverage tells how clear paper is: on pictures of only black and white,
+     *     on scans and on photos it does not, and no bead is filled
      * @return how many pixels were changed
      */
-    public static int mend(InkMap map, boolean oneBit) {
+    public static int mend(InkMap map, boolean clean) {
         SlitMender mender = new SlitMender(map);
-        return mender.open() + (oneBit ? 0 : mender.fill());
+        return mender.open() + (clean ? mender.fill() : 0);
     }
 
     /** Opens saddles between paper that ink surrounds. */

@@ -41,7 +41,7 @@ class SlitMenderTest {
         for (double slope : new double[] {0.35, 0.6, 0.9}) {
             InkMap map = stripe(slope, 1.05, 1, 0);
             assertThat(papers(map)).as("beads before, slope %s", slope).isGreaterThan(3);
-            SlitMender.mend(map, false);
+            SlitMender.mend(map, true);
             assertThat(papers(map)).as("slope %s", slope).isEqualTo(1);
         }
     }
@@ -51,7 +51,7 @@ class SlitMenderTest {
         for (double slope : new double[] {0.35, 0.6, 0.9}) {
             InkMap map = stripe(slope, 1.05, 0, 1);
             byte[] before = map.coverage().clone();
-            assertThat(SlitMender.mend(map, false)).isZero();
+            assertThat(SlitMender.mend(map, true)).isZero();
             assertThat(map.coverage()).isEqualTo(before);
             assertThat(inks(map)).isEqualTo(1);
         }
@@ -65,16 +65,16 @@ class SlitMenderTest {
         coverage[20 * SIDE + 21] = 95;
         coverage[50 * SIDE + 50] = 20;
         InkMap map = new InkMap(SIDE, SIDE, coverage);
-        assertThat(SlitMender.mend(map, false)).isEqualTo(2);
+        assertThat(SlitMender.mend(map, true)).isEqualTo(2);
         assertThat(map.isInk(20, 20)).isTrue();
         assertThat(map.isInk(50, 50)).isFalse();
     }
 
     @Test
-    void picturesOfBlackAndWhiteKeepTheirPinholes() {
+    void picturesThatAreNotCleanKeepTheirPinholes() {
         byte[] coverage = new byte[SIDE * SIDE];
         java.util.Arrays.fill(coverage, (byte) 255);
         coverage[20 * SIDE + 20] = 126;
-        assertThat(SlitMender.mend(new InkMap(SIDE, SIDE, coverage), true)).isZero();
+        assertThat(SlitMender.mend(new InkMap(SIDE, SIDE, coverage), false)).isZero();
     }
 }
