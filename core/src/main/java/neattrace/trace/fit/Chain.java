@@ -12,6 +12,9 @@ final class Chain {
     /** An arm is never longer than this share of the way. */
     private static final double LONGEST_ARM = 1;
 
+    /** Of cubics with more samples every second one is measured. */
+    private static final int LONG = 24;
+
     final Section section;
     int size;
 
@@ -151,7 +154,7 @@ final class Chain {
 
     /** Whether joint i is a corner's, whose other side is not in this chain. */
     boolean isCorner(int i) {
-        return !section.ring && (i == 0 || i == size);
+        return i == 0 && section.cornerAtStart || i == size && section.cornerAtEnd;
     }
 
     void load(int i, Cubic into) {
@@ -183,17 +186,25 @@ final class Chain {
         double squares = 0;
         double max = 0;
         int worst = at[i];
+        int count = 0;
         double t = 0;
-        for (int k = at[i]; k <= at[i + 1]; k++) {
+        double pace = 0;
+        int last = at[i + 1];
+        int stride = last - at[i] > LONG ? 2 : 1;
+        for (int k = at[i]; k <= last; k += stride) {
             double px = section.x[k];
             double py = section.y[k];
-            if (k > at[i]) {
-                t = cubic.onward(t, px - section.x[k - 1], py - section.y[k - 1]);
-            }
-            t = cubic.nearer(px, py, t);
+            double guess =
+                    count == 1
+                            ? cubic.onward(t, px - section.x[at[i]], py - section.y[at[i]])
+                            : Math.min(1, t + pace);
+            guess = cubic.nearer(px, py, guess);
+            pace = guess - t;
+            t = guess;
             double dx = cubic.x(t) - px;
             double dy = cubic.y(t) - py;
             double square = dx * dx + dy * dy;
+            count++;
             sum += Math.sqrt(square);
             squares += square;
             if (square > max) {
@@ -201,6 +212,6 @@ final class Chain {
                 worst = k;
             }
         }
-        return new FitError(sum, squares, Math.sqrt(max), section.at(worst), at[i + 1] - at[i] + 1);
+        return new FitError(sum, squares, Math.sqrt(max), section.at(worst), count);
     }
 }

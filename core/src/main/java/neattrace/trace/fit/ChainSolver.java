@@ -38,11 +38,26 @@ final class ChainSolver {
     private final double[][] factor = new double[UNKNOWNS][UNKNOWNS];
     private final double[] step = new double[UNKNOWNS];
 
-    /** The unknowns a cubic depends on, and how the point in question moves with each. */
+    /** Parameters nearest to the picked samples, for each cubic solved for. */
+    private final double[][] nearest = new double[MOST][PICKED];
+
+    /** Shares of the control points at a parameter. */
+    private final double[] share = new double[4];
+
+    private static final int FIRST_ARM = 0;
+    private static final int SECOND_ARM = 1;
+    private static final int START = 2;
+    private static final int END = 3;
+
+    /** The unknowns a cubic depends on; which share of each a point moves by, and where to. */
     private final int[] touched = new int[TOUCHED];
 
+    private final int[] shareOf = new int[TOUCHED];
+    private final double[] moveX = new double[TOUCHED];
+    private final double[] moveY = new double[TOUCHED];
     private final double[] across = new double[TOUCHED];
     private final double[] along = new double[TOUCHED];
+    private int touches;
 
     /** The unknowns of each joint's place and direction, -1 where they are fixed. */
     private final int[] place = new int[MOST + 1];
@@ -54,11 +69,15 @@ final class ChainSolver {
         this.chain = chain;
     }
 
-    /** Solves for cubics first to last - 1, at most {@link #MOST}; joints at both ends stay. */
-    void relax(int first, int last, int rounds) {
+    /**
+     * Solves for cubics first to last - 1, at most {@link #MOST}; joints at both ends stay.
+     *
+     * @param hopeless a sum of squares that is above this after two rounds is not worth more
+     */
+    void relax(int first, int last, int rounds, double hopeless) {
         number(first, last);
         double damping = FIRST_DAMPING;
-        double before = assemble(first, last);
+        double before = assemble(first, last, true);
         for (int round = 0; round < rounds; round++) {
             if (!solve(damping)) {
                 damping *= 100;
@@ -66,24 +85,23 @@ final class ChainSolver {
             }
             Chain.State state = chain.keep(first, last);
             apply(first, last);
-            double after = assemble(first, last);
-            if (!(after < before)) {
-                chain.restore(state);
-                if (round + 1 == rounds) {
-                    return;
+            double after = assemble(first, last, false);
+            if (after < before) {
+                boolean settled = after > (1 - SETTLED) * before;
+                if (settled || round > 0 && after > hopeless) {
+                    break;
                 }
-                damping *= 30;
-                before = assemble(first, last);
+                damping = Math.max(LEAST_DAMPING, damping / 10);
+                before = after;
                 continue;
             }
-            boolean settled = after > (1 - SETTLED) * before;
-            chain.reassign(first, last);
-            if (settled || round + 1 == rounds) {
-                return;
+            chain.restore(state);
+            if (round + 1 < rounds) {
+                damping *= 30;
+                before = assemble(first, last, true);
             }
-            damping = Math.max(LEAST_DAMPING, damping / 10);
-            before = last - first > 1 ? assemble(first, last) : after;
         }
+        chain.reassign(first, last);
     }
 
     private void number(int first, int last) {
@@ -117,25 +135,26 @@ final class ChainSolver {
         }
     }
 
-    /** Builds the normal equations and returns the sum of squares. */
-    private double assemble(int first, int last) {
+    /**
+     * Builds the normal equations and returns the sum of squares.
+     *
+     * @param afresh whether the places on the curves nearest to the samples are not known yet
+     */
+    private double assemble(int first, int last, boolean afresh) {
         for (int i = 0; i < count; i++) {
-            Arrays.fill(normal[i], 0, count, 0);
+            Arrays.fill(normal[i], 0, i + 1, 0);
             right[i] = 0;
         }
         double total = 0;
         Section section = chain.section;
         for (int i = first; i < last; i++) {
             chain.load(i, cubic);
+            touch(i, first);
+            double[] near = nearest[i - first];
             int from = chain.at[i];
             int span = chain.at[i + 1] - from;
             int picked = Math.min(PICKED, span + 1);
             double weight = (double) (span + 1) / picked;
-            double c0 = Math.cos(chain.angle[i]);
-            double s0 = Math.sin(chain.angle[i]);
-            double c1 = Math.cos(chain.angle[i + 1]);
-            double s1 = Math.sin(chain.angle[i + 1]);
-            touch(i, first);
             double t = 0;
             double lastX = section.x[from];
             double lastY = section.y[from];
@@ -143,44 +162,59 @@ final class ChainSolver {
                 int sample = from + (int) ((long) span * k / Math.max(1, picked - 1));
                 double px = section.x[sample];
                 double py = section.y[sample];
-                t = cubic.onward(t, px - lastX, py - lastY);
-                t = cubic.nearer(px, py, cubic.nearer(px, py, t));
-                lastX = px;
-                lastY = py;
-                total += weight * add(i, t, px, py, weight, c0, s0, c1, s1);
+                if (afresh) {
+                    t = cubic.onward(t, px - lastX, py - lastY);
+                    t = cubic.nearer(px, py, t);
+                    lastX = px;
+                    lastY = py;
+                } else {
+                    t = near[k];
+                }
+                t = cubic.nearer(px, py, t);
+                near[k] = t;
+                total += weight * add(t, px, py, weight);
             }
         }
         return total;
     }
 
-    /** Lists the unknowns of cubic i in the order in which {@link #add} fills them. */
+    /** Lists the unknowns of cubic i, ascending, and how its points move with each. */
     private void touch(int i, int first) {
         int k = i - first;
-        touched[0] = 2 * k;
-        touched[1] = 2 * k + 1;
-        touched[2] = place[k];
-        touched[3] = place[k] < 0 ? -1 : place[k] + 1;
-        touched[4] = place[k + 1];
-        touched[5] = place[k + 1] < 0 ? -1 : place[k + 1] + 1;
-        touched[6] = turn[k];
-        touched[7] = turn[k + 1];
+        double c0 = Math.cos(chain.angle[i]);
+        double s0 = Math.sin(chain.angle[i]);
+        double c1 = Math.cos(chain.angle[i + 1]);
+        double s1 = Math.sin(chain.angle[i + 1]);
+        double out = chain.out[i];
+        double in = chain.in[i];
+        touches = 0;
+        touch(2 * k, FIRST_ARM, c0, s0);
+        touch(2 * k + 1, SECOND_ARM, -c1, -s1);
+        touch(place[k], START, 1, 0);
+        touch(place[k] < 0 ? -1 : place[k] + 1, START, 0, 1);
+        touch(turn[k], FIRST_ARM, -out * s0, out * c0);
+        touch(place[k + 1], END, 1, 0);
+        touch(place[k + 1] < 0 ? -1 : place[k + 1] + 1, END, 0, 1);
+        touch(turn[k + 1], SECOND_ARM, in * s1, -in * c1);
     }
 
-    private double add(
-            int i,
-            double t,
-            double px,
-            double py,
-            double weight,
-            double c0,
-            double s0,
-            double c1,
-            double s1) {
+    private void touch(int unknown, int share, double dx, double dy) {
+        if (unknown >= 0) {
+            touched[touches] = unknown;
+            shareOf[touches] = share;
+            moveX[touches] = dx;
+            moveY[touches++] = dy;
+        }
+    }
+
+    private double add(double t, double px, double py, double weight) {
         double s = 1 - t;
         double b1 = 3 * s * s * t;
         double b2 = 3 * s * t * t;
-        double near = s * s * s + b1;
-        double far = b2 + t * t * t;
+        share[FIRST_ARM] = b1;
+        share[SECOND_ARM] = b2;
+        share[START] = s * s * s + b1;
+        share[END] = b2 + t * t * t;
         double rx = px - cubic.x(t);
         double ry = py - cubic.y(t);
         double vx = cubic.slopeX(t);
@@ -188,38 +222,23 @@ final class ChainSolver {
         double v = Math.max(1e-9, Math.sqrt(vx * vx + vy * vy));
         double tx = vx / v;
         double ty = vy / v;
-        double out = chain.out[i];
-        double in = chain.in[i];
-        set(0, b1 * c0, b1 * s0, tx, ty);
-        set(1, -b2 * c1, -b2 * s1, tx, ty);
-        set(2, near, 0, tx, ty);
-        set(3, 0, near, tx, ty);
-        set(4, far, 0, tx, ty);
-        set(5, 0, far, tx, ty);
-        set(6, -b1 * out * s0, b1 * out * c0, tx, ty);
-        set(7, b2 * in * s1, -b2 * in * c1, tx, ty);
-        double offAcross = tx * ry - ty * rx;
-        double offAlong = tx * rx + ty * ry;
-        for (int a = 0; a < TOUCHED; a++) {
-            if (touched[a] < 0) {
-                continue;
-            }
-            double wa = weight * across[a];
-            double la = weight * ALONG * along[a];
-            right[touched[a]] += wa * offAcross + la * offAlong;
+        double offAcross = weight * (tx * ry - ty * rx);
+        double offAlong = weight * ALONG * (tx * rx + ty * ry);
+        for (int a = 0; a < touches; a++) {
+            double by = share[shareOf[a]];
+            double acrossA = by * (tx * moveY[a] - ty * moveX[a]);
+            double alongA = by * (tx * moveX[a] + ty * moveY[a]);
+            across[a] = acrossA;
+            along[a] = alongA;
+            right[touched[a]] += acrossA * offAcross + alongA * offAlong;
             double[] row = normal[touched[a]];
-            for (int b = 0; b < TOUCHED; b++) {
-                if (touched[b] >= 0) {
-                    row[touched[b]] += wa * across[b] + la * along[b];
-                }
+            double weighted = weight * acrossA;
+            double weightedAlong = weight * ALONG * alongA;
+            for (int b = 0; b <= a; b++) {
+                row[touched[b]] += weighted * across[b] + weightedAlong * along[b];
             }
         }
         return rx * rx + ry * ry;
-    }
-
-    private void set(int k, double dx, double dy, double tx, double ty) {
-        across[k] = tx * dy - ty * dx;
-        along[k] = tx * dx + ty * dy;
     }
 
     /** Cholesky's method on the damped equations; false if they are not positive definite. */

@@ -35,17 +35,23 @@ public final class LoopFitter {
             pieces.addAll(CircleFinder.find(samples));
         }
         if (corners.isEmpty() && pieces.isEmpty()) {
-            Section ring = Section.ring(samples);
-            pieces.addAll(SectionFitter.fit(ring, maxErrorPx));
-        } else {
+            pieces.addAll(fit(Section.ring(samples).parts(), maxErrorPx));
+        } else if (pieces.isEmpty()) {
+            List<Section> sections = new ArrayList<>();
             for (int i = 0; i < corners.size(); i++) {
-                Corner from = corners.get(i);
                 Corner to = corners.get((i + 1) % corners.size());
-                pieces.addAll(SectionFitter.fit(Section.between(samples, from, to), maxErrorPx));
+                sections.addAll(Section.between(samples, corners.get(i), to).parts());
             }
+            pieces.addAll(fit(sections, maxErrorPx));
         }
         FittedLoop fitted = assemble(pieces);
         return isWhole(fitted.loop(), contour) ? fitted : polygon(contour);
+    }
+
+    private static List<Piece> fit(List<Section> sections, double maxErrorPx) {
+        return sections.parallelStream()
+                .flatMap(section -> SectionFitter.fit(section, maxErrorPx).stream())
+                .toList();
     }
 
     /** Whether a loop encloses about what its contour does, the same way round. */

@@ -26,9 +26,12 @@ final class SectionFitter {
     /** A cubic alone, its ends fixed, so many times too far off is beyond help. */
     private static final double HOPELESS = 6;
 
+    /** The same of the mean of squares after two rounds, by the square of the bound. */
+    private static final double HOPELESS_SQUARES = 1.5;
+
     private static final int ROUNDS = 5;
     private static final int FEW_ROUNDS = 2;
-    private static final int PASSES = 2;
+    private static final int PASSES = 1;
 
     /** A cubic whose samples keep this close to a line is a straight line, px. */
     private static final double STRAIGHT_PX = 0.12;
@@ -67,12 +70,9 @@ final class SectionFitter {
         double low = 0;
         double high = 0;
         double angle = 0;
-        double last = section.angle(0);
         int lastCut = 0;
         for (int i = 1; i < section.last(); i++) {
-            double now = section.angle(i);
-            angle += Math.IEEEremainder(now - last, 2 * Math.PI);
-            last = now;
+            angle += section.step(i);
             low = Math.min(low, angle);
             high = Math.max(high, angle);
             if (high - low > FIRST_TURN
@@ -93,7 +93,7 @@ final class SectionFitter {
     /** Cuts cubics in two that do not keep close, until all do or are short. */
     private void refine() {
         for (int i = 0; i < chain.size; ) {
-            solver.relax(i, i + 1, ROUNDS);
+            solver.relax(i, i + 1, ROUNDS, hopeless(i, i + 1));
             if (!chain.isSane(i)) {
                 chain.spread(i);
             }
@@ -104,6 +104,12 @@ final class SectionFitter {
                 chain.split(i, chain.at[i] + span / 2);
             }
         }
+    }
+
+    /** A sum of squares from which two rounds more will not lead back within the bound. */
+    private double hopeless(int first, int last) {
+        int samples = chain.at[last] - chain.at[first] + 1;
+        return HOPELESS_SQUARES * samples * bound * bound;
     }
 
     private boolean isClose(FitError error) {
@@ -131,13 +137,13 @@ final class SectionFitter {
         int last = Math.min(chain.size, i + 2);
         Chain.State state = chain.keep(first, last);
         chain.drop(i);
-        solver.relax(i - 1, i, FEW_ROUNDS);
+        solver.relax(i - 1, i, FEW_ROUNDS, hopeless(i - 1, i));
         FitError alone = chain.measure(i - 1);
         if (isClose(alone)) {
             return true;
         }
         if (alone.max() <= HOPELESS * bound) {
-            solver.relax(first, last - 1, ROUNDS);
+            solver.relax(first, last - 1, ROUNDS, hopeless(first, last - 1));
             if (isClose(first, last - 1)) {
                 return true;
             }
@@ -162,7 +168,7 @@ final class SectionFitter {
                 int last = Math.min(chain.size, i + 2);
                 Chain.State state = chain.keep(i, last);
                 double before = worst(i, last);
-                solver.relax(i, last, FEW_ROUNDS);
+                solver.relax(i, last, 3, Double.POSITIVE_INFINITY);
                 if (!(worst(i, last) <= Math.max(bound, before))) {
                     chain.restore(state);
                 }

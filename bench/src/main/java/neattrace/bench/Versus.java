@@ -1,0 +1,173 @@
+package neattrace.bench;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+import neattrace.progress.Progress;
+import neattrace.raster.GreySheet;
+import neattrace.raster.Resolution;
+import neattrace.region.CloseSettings;
+import neattrace.region.area.AreaFinder;
+import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.ink.InkMapper;
+import neattrace.sheet.ink.InkReading;
+import neattrace.standin.pen.PenDrawing;
+import neattrace.standin.scanner.ScanSettings;
+import neattrace.standin.scanner.StandInScanner;
+import neattrace.standin.skerry.SkerryMail;
+import neattrace.trace.TraceSettings;
+import neattrace.trace.Tracer;
+import nu.pattern.OpenCV;
+import org.opencv.core.CvType;
+import org.opencv.core.Mat;
+import org.opencv.core.MatOfPoint;
+import org.opencv.core.MatOfPoint2f;
+import org.opencv.imgproc.Imgproc;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.ChainedOptionsBuilder;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+
+/**
+ * Scan to fitted outlines and areas, against OpenCV's threshold, contours, polygons and labels on
+ * the same page in the same run: the dense glasshouse page, warm.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 4)
+@Measurement(iterations = 4, time = 4)
+@Fork(value = 1, jvmArgsAppend = "-Xmx8g")
+public class Versus {
+
+    /** Size of the page in millions of pixels. */
+    @Param({"5", "19", "76"})
+    public double megapixels;
+
+    private GreySheet sheet;
+    private InkReading reading;
+    private double pxPerMm;
+    private Mat mat;
+
+    /** Draws and scans the page. */
+    @Setup
+    public void scan() {
+        OpenCV.loadLocally();
+        PenDrawing drawing = SkerryMail.GLASSHOUSE.draw();
+        pxPerMm = Math.sqrt(megapixels * 1e6 / drawing.widthMm() / drawing.heightMm());
+        sheet =
+                StandInScanner.scan(
+                        drawing, ScanSettings.everyday(pxPerMm * Resolution.MM_PER_INCH, 3));
+        mat = new Mat(sheet.height(), sheet.width(), CvType.CV_8UC1);
+        mat.put(0, 0, sheet.samples());
+        reading = ink();
+    }
+
+    /** The reference library. */
+    @Benchmark
+    public int openCv() {
+        Mat binary = new Mat();
+        Imgproc.threshold(mat, binary, 0, 255, Imgproc.THRESH_BINARY_INV | Imgproc.THRESH_OTSU);
+        List<MatOfPoint> contours = new ArrayList<>();
+        Mat hierarchy = new Mat();
+        Imgproc.findContours(
+                binary, contours, hierarchy, Imgproc.RETR_CCOMP, Imgproc.CHAIN_APPROX_NONE);
+        int points = 0;
+        for (MatOfPoint contour : contours) {
+            MatOfPoint2f curve = new MatOfPoint2f();
+            contour.convertTo(curve, CvType.CV_32F);
+            MatOfPoint2f polygon = new MatOfPoint2f();
+            Imgproc.approxPolyDP(curve, polygon, 1, true);
+            points += polygon.rows();
+            curve.release();
+            polygon.release();
+            contour.release();
+        }
+        Mat paper = new Mat();
+        Imgproc.threshold(binary, paper, 127, 255, Imgproc.THRESH_BINARY_INV);
+        Mat labels = new Mat();
+        points += Imgproc.connectedComponents(paper, labels, 4);
+        binary.release();
+        hierarchy.release();
+        paper.release();
+        labels.release();
+        return points;
+    }
+
+    /** Scan to fitted outlines and areas, automatic settings. */
+    @Benchmark
+    public int whole() {
+        InkReading read = ink();
+        return Tracer.trace(read.map(), settings(), Progress.SILENT).segments() + areas(read);
+    }
+
+    /** Its first part. */
+    @Benchmark
+    public InkReading ink() {
+        return InkMapper.read(sheet, SheetRecipe.automatic(), pxPerMm, Progress.SILENT);
+    }
+
+    /** Its second part. */
+    @Benchmark
+    public int trace() {
+        return Tracer.trace(reading.map(), settings(), Progress.SILENT).segments();
+    }
+
+    /** Its third part. */
+    @Benchmark
+    public int areas() {
+        return areas(reading);
+    }
+
+    private int areas(InkReading read) {
+        return AreaFinder.find(read.map(), CloseSettings.automatic(), pxPerMm, Progress.SILENT)
+                .areas()
+                .size();
+    }
+
+    private static TraceSettings settings() {
+        return new TraceSettings(Tracer.USUAL_ERROR_PX, false);
+    }
+
+    /** Runs all and prints the ratios; sizes in megapixels may be named. */
+    public static void main(String[] arguments) throws RunnerException {
+        ChainedOptionsBuilder options =
+                new OptionsBuilder().include(Versus.class.getName() + "\\.");
+        if (arguments.length > 0) {
+            options = options.param("megapixels", arguments);
+        }
+        Collection<RunResult> results = new Runner(options.build()).run();
+        for (RunResult result : results) {
+            String size = result.getParams().getParam("megapixels");
+            double reference =
+                    results.stream()
+                            .filter(r -> r.getParams().getParam("megapixels").equals(size))
+                            .filter(r -> r.getParams().getBenchmark().endsWith("openCv"))
+                            .mapToDouble(r -> r.getPrimaryResult().getScore())
+                            .findFirst()
+                            .orElse(Double.NaN);
+            String name = result.getParams().getBenchmark();
+            System.out.printf(
+                    Locale.ROOT,
+                    "%4s MP %-8s %8.0f ms %6.1f x%n",
+                    size,
+                    name.substring(name.lastIndexOf('.') + 1),
+                    result.getPrimaryResult().getScore(),
+                    result.getPrimaryResult().getScore() / reference);
+        }
+    }
+}
