@@ -15,6 +15,9 @@ final class Chain {
     /** Of cubics with more samples every second one is measured. */
     private static final int LONG = 24;
 
+    /** From this squared distance on the nearest place is looked for all along, px2. */
+    private static final double ASTRAY = 0.1;
+
     final Section section;
     int size;
 
@@ -198,12 +201,14 @@ final class Chain {
                     count == 1
                             ? cubic.onward(t, px - section.x[at[i]], py - section.y[at[i]])
                             : Math.min(1, t + pace);
-            guess = cubic.nearer(px, py, guess);
+            guess = cubic.nearer(px, py, cubic.nearer(px, py, guess));
+            double square = cubic.squareTo(px, py, guess);
+            if (square > ASTRAY) {
+                guess = cubic.nearest(px, py);
+                square = Math.min(square, cubic.squareTo(px, py, guess));
+            }
             pace = guess - t;
             t = guess;
-            double dx = cubic.x(t) - px;
-            double dy = cubic.y(t) - py;
-            double square = dx * dx + dy * dy;
             count++;
             sum += Math.sqrt(square);
             squares += square;

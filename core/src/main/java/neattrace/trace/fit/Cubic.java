@@ -3,6 +3,9 @@ package neattrace.trace.fit;
 /** One cubic under the hand: set, evaluated and projected on to many times. Not thread-safe. */
 final class Cubic {
 
+    /** Places looked at for a global search. */
+    private static final int PLACES = 12;
+
     private double ax;
     private double bx;
     private double cx;
@@ -69,5 +72,27 @@ final class Cubic {
         double speed = vx * vx + vy * vy;
         double along = sx * vx + sy * vy;
         return speed < 1e-12 || along <= 0 ? t : Math.min(1, t + along / speed);
+    }
+
+    /** Squared distance of a point from the place at a parameter. */
+    double squareTo(double px, double py, double t) {
+        double ex = x(t) - px;
+        double ey = y(t) - py;
+        return ex * ex + ey * ey;
+    }
+
+    /** The parameter nearest to a point, looked for all along. */
+    double nearest(double px, double py) {
+        double best = 0;
+        double least = Double.MAX_VALUE;
+        for (int k = 0; k <= PLACES; k++) {
+            double t = (double) k / PLACES;
+            double square = squareTo(px, py, t);
+            if (square < least) {
+                least = square;
+                best = t;
+            }
+        }
+        return nearer(px, py, nearer(px, py, nearer(px, py, best)));
     }
 }

@@ -27,7 +27,7 @@ final class SectionFitter {
     private static final double HOPELESS = 6;
 
     /** The same of the mean of squares after two rounds, by the square of the bound. */
-    private static final double HOPELESS_SQUARES = 1.5;
+    private static final double HOPELESS_SQUARES = 2;
 
     private static final int ROUNDS = 5;
     private static final int FEW_ROUNDS = 2;
