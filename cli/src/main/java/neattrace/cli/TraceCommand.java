@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import neattrace.export.Artwork;
@@ -16,6 +17,7 @@ import neattrace.job.Source;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
+import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -46,6 +48,13 @@ final class TraceCommand implements Callable<Integer> {
     @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
     private double ppi;
 
+    @Option(
+            names = "--closeness",
+            paramLabel = "MM",
+            description =
+                    "How far curves may keep from the ink's edge, mm on the page: more is smoother.")
+    private double closenessMm;
+
     @Option(names = "--pdf", paramLabel = "OUT.pdf", description = "Also a PDF in ink values.")
     private Path pdf;
 
@@ -70,6 +79,8 @@ final class TraceCommand implements Callable<Integer> {
                     throw new IOException(target + " was written for another input already.");
                 }
                 trace(input, target, press);
+            } catch (ParameterException e) {
+                throw e;
             } catch (IOException | RuntimeException e) {
                 worst = Math.max(worst, reporter.failed(e));
             }
@@ -85,6 +96,9 @@ final class TraceCommand implements Callable<Integer> {
             throw usage("Several inputs need --out-dir and no --pdf.");
         }
         Usage.checkPpi(spec, ppi);
+        if (!(closenessMm >= 0)) {
+            throw usage("--closeness must be above 0.");
+        }
         Usage.checkNotInput(spec, inputs, output, pdf);
         if (folder != null) {
             for (Path input : inputs) {
@@ -103,11 +117,36 @@ final class TraceCommand implements Callable<Integer> {
         return (dot > 0 ? name.substring(0, dot) : name) + ".svg";
     }
 
+    /** The same job with the closeness asked for, which needs the picture's resolution. */
+    private Job within(Job job) throws IOException {
+        if (closenessMm == 0) {
+            return job;
+        }
+        Source source = job.source();
+        Resolution scan =
+                job.ppi() > 0
+                        ? new Resolution(job.ppi(), true)
+                        : PictureReader.read(source.bytes(), source.name()).resolution();
+        double px = closenessMm * scan.pxPerMm();
+        if (px < Job.LEAST_ERROR_PX || px > Job.MOST_ERROR_PX) {
+            throw usage(
+                    String.format(
+                            Locale.ROOT,
+                            "--closeness must be %.3f to %.2f for %s (%.0f ppi).",
+                            Job.LEAST_ERROR_PX * scan.mmPerPx(),
+                            Job.MOST_ERROR_PX * scan.mmPerPx(),
+                            source.name(),
+                            scan.ppi()));
+        }
+        return job.withMaxErrorPx(px);
+    }
+
     private void trace(Path input, Path target, PressProfile press) throws IOException {
         reporter.detail(input.toString());
         Source source = new Source(input.getFileName().toString(), PictureReader.bytes(input));
-        Job job = Job.of(source);
-        Traced traced = Pipeline.trace(ppi > 0 ? job.withPpi(ppi) : job, null, reporter.progress());
+        Job plain = Job.of(source);
+        Job job = within(ppi > 0 ? plain.withPpi(ppi) : plain);
+        Traced traced = Pipeline.trace(job, null, reporter.progress());
         traced.picture().notes().forEach(note -> reporter.detail("  " + note));
         traced.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
         Artwork art = Artwork.of(traced, press);

@@ -104,6 +104,22 @@ class NeatTraceTest {
     }
 
     @Test
+    void smootherCurvesCanBeAskedForInMmOnThePage() throws IOException {
+        Path usual = folder.resolve("usual.svg");
+        Path smooth = folder.resolve("smooth.svg");
+        assertThat(run("trace", drawing, "-o", usual).code()).isZero();
+        assertThat(run("trace", drawing, "-o", smooth, "--closeness", 0.3).code()).isZero();
+        assertThat(Files.size(smooth)).isLessThanOrEqualTo(Files.size(usual));
+        for (String wrong : List.of("-1", "0.00001", "80", "near")) {
+            Path none = folder.resolve("none.svg");
+            Outcome outcome = run("trace", drawing, "-o", none, "--closeness", wrong);
+            assertThat(outcome.code()).isEqualTo(2);
+            assertOneLine(outcome.err());
+            assertThat(none).doesNotExist();
+        }
+    }
+
+    @Test
     void writesAPdfBesides() throws IOException {
         Path pdf = folder.resolve("out.pdf");
         assertThat(run("trace", drawing, "-o", folder.resolve("o.svg"), "--pdf", pdf).code())

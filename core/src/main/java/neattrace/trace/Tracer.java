@@ -24,6 +24,9 @@ public final class Tracer {
     /** The largest distance between curve and contour unless asked otherwise, px. */
     public static final double USUAL_ERROR_PX = 0.2;
 
+    /** Curves may keep this many standard deviations of the contours' own jitter. */
+    private static final double OVER_NOISE = 3;
+
     private Tracer() {}
 
     /**
@@ -33,22 +36,24 @@ public final class Tracer {
      */
     public static Tracing trace(InkMap map, TraceSettings settings, Progress progress) {
         List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.3));
+        double noise = settings.oneBit() ? 0 : ContourNoise.of(contours);
+        double bound = Math.hypot(settings.maxErrorPx(), OVER_NOISE * noise);
         FittedLoop[] fitted = new FittedLoop[contours.size()];
         AtomicInteger done = new AtomicInteger();
         IntStream.range(0, fitted.length)
                 .parallel()
                 .forEach(
                         i -> {
-                            fitted[i] = fit(contours.get(i).xy(), settings);
+                            fitted[i] = fit(contours.get(i).xy(), settings.oneBit(), bound);
                             double share = (double) done.incrementAndGet() / fitted.length;
                             progress.report("Drawing curves", 0.3 + 0.7 * share);
                         });
         return assemble(contours, fitted);
     }
 
-    private static FittedLoop fit(double[] contour, TraceSettings settings) {
-        double[] smooth = settings.oneBit() ? CorridorSmoother.smooth(contour) : contour;
-        return LoopFitter.fit(smooth, settings.maxErrorPx());
+    private static FittedLoop fit(double[] contour, boolean oneBit, double bound) {
+        double[] smooth = oneBit ? CorridorSmoother.smooth(contour) : contour;
+        return LoopFitter.fit(smooth, bound);
     }
 
     private static Tracing assemble(List<Contour> contours, FittedLoop[] fitted) {
