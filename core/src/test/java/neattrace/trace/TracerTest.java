@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.SplittableRandom;
 import java.util.concurrent.CancellationException;
 import neattrace.geom.deviation.OutlineDistance;
 import neattrace.progress.Progress;
@@ -68,6 +69,30 @@ class TracerTest {
             holes += ((Polygon) geometry.getGeometryN(i)).getNumInteriorRing();
         }
         return holes;
+    }
+
+    /** Curves follow the pen and not the grain of the paper. */
+    @Test
+    void grainTakesHardlyMoreCurves() {
+        int side = 400;
+        byte[] clean = new byte[side * side];
+        byte[] grainy = new byte[side * side];
+        SplittableRandom chance = new SplittableRandom(5);
+        for (int i = 0; i < clean.length; i++) {
+            double dx = i % side + 0.5 - 200;
+            double dy = i / side + 0.5 - 200;
+            double r = 120 + 25 * Math.sin(3 * Math.atan2(dy, dx));
+            double dark = 127.5 + 80 * (r - Math.hypot(dx, dy));
+            clean[i] = (byte) Math.max(0, Math.min(255, dark));
+            double noise = 40 * (chance.nextDouble() + chance.nextDouble() - 1);
+            grainy[i] = (byte) Math.max(0, Math.min(255, dark + noise));
+        }
+        TraceSettings settings = new TraceSettings(0.1, false);
+        int curves =
+                Tracer.trace(new InkMap(side, side, clean), settings, Progress.SILENT).segments();
+        int noisy =
+                Tracer.trace(new InkMap(side, side, grainy), settings, Progress.SILENT).segments();
+        assertThat(noisy).isLessThanOrEqualTo(2 * curves);
     }
 
     @Property(tries = 25)

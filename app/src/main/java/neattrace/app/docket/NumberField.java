@@ -82,7 +82,8 @@ public final class NumberField extends TextField {
         String digits =
                 value == Math.rint(value)
                         ? String.valueOf((long) value)
-                        : String.format(Locale.ROOT, "%.2f", value).replaceAll("0+$", "");
+                        : String.format(Locale.ROOT, step < 0.01 ? "%.3f" : "%.2f", value)
+                                .replaceAll("\\.?0+$", "");
         return unit.isEmpty() ? digits : digits + " " + unit;
     }
 
@@ -97,6 +98,10 @@ public final class NumberField extends TextField {
     }
 
     private void take() {
+        // What is shown may be rounded; leaving it as it is changes nothing.
+        if (getText().equals(text())) {
+            return;
+        }
         String digits = getText().replace(unit, "").replace(',', '.').strip();
         try {
             set(Double.parseDouble(digits));

@@ -63,6 +63,17 @@ class DocketTest {
         verifyNoMoreInteractions(whenSet);
     }
 
+    /** The field shows two decimals of what may have more; a visit must not round it. */
+    @Test
+    void visitingAFieldChangesNothing(FxRobot robot) {
+        robot.clickOn(elsewhere);
+        robot.interact(() -> field.show(0.1267));
+        assertThat(field.getText()).isEqualTo("0.13 mm");
+        robot.clickOn(field);
+        robot.clickOn(elsewhere);
+        verify(whenSet, never()).accept(anyDouble());
+    }
+
     @Test
     void whatIsNoNumberIsPutBack(FxRobot robot) {
         type(robot, "wide");
