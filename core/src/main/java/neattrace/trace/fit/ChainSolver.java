@@ -31,6 +31,13 @@ final class ChainSolver {
     private static final double FIRST_DAMPING = 1e-3;
     private static final double LEAST_DAMPING = 1e-6;
 
+    /** The control points that unknowns move: a point's share in each depends on its parameter. */
+    private static final int FIRST_ARM = 0;
+
+    private static final int SECOND_ARM = 1;
+    private static final int START = 2;
+    private static final int END = 3;
+
     private final Chain chain;
     private final Cubic cubic = new Cubic();
     private final double[][] normal = new double[UNKNOWNS][UNKNOWNS];
@@ -43,11 +50,6 @@ final class ChainSolver {
 
     /** Shares of the control points at a parameter. */
     private final double[] share = new double[4];
-
-    private static final int FIRST_ARM = 0;
-    private static final int SECOND_ARM = 1;
-    private static final int START = 2;
-    private static final int END = 3;
 
     /** The unknowns a cubic depends on; which share of each a point moves by, and where to. */
     private final int[] touched = new int[TOUCHED];
