@@ -126,7 +126,7 @@ final class TraceCommand implements Callable<Integer> {
         Resolution scan =
                 job.ppi() > 0
                         ? new Resolution(job.ppi(), true)
-                        : PictureReader.read(source.bytes(), source.name()).resolution();
+                        : PictureReader.resolution(source.bytes(), source.name());
         double px = closenessMm * scan.pxPerMm();
         if (px < Job.LEAST_ERROR_PX || px > Job.MOST_ERROR_PX) {
             throw usage(

@@ -32,7 +32,7 @@ public final class Tracer {
     /**
      * Traces.
      *
-     * @param map what is ink
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static Tracing trace(InkMap map, TraceSettings settings, Progress progress) {
         List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.3));
@@ -44,19 +44,20 @@ public final class Tracer {
                 .parallel()
                 .forEach(
                         i -> {
-                            fitted[i] = fit(contours.get(i).xy(), settings.oneBit(), bound);
+                            double[] contour = contours.get(i).xy();
+                            double[] smooth =
+                                    settings.oneBit()
+                                            ? CorridorSmoother.smooth(
+                                                    contour, map.width(), map.height())
+                                            : contour;
+                            fitted[i] = LoopFitter.fit(smooth, bound);
                             double share = (double) done.incrementAndGet() / fitted.length;
                             progress.report("Drawing curves", 0.3 + 0.7 * share);
                         });
-        return assemble(contours, fitted);
+        return assemble(contours, fitted, bound);
     }
 
-    private static FittedLoop fit(double[] contour, boolean oneBit, double bound) {
-        double[] smooth = oneBit ? CorridorSmoother.smooth(contour) : contour;
-        return LoopFitter.fit(smooth, bound);
-    }
-
-    private static Tracing assemble(List<Contour> contours, FittedLoop[] fitted) {
+    private static Tracing assemble(List<Contour> contours, FittedLoop[] fitted, double bound) {
         int parts = contours.stream().mapToInt(Contour::part).max().orElse(-1) + 1;
         CubicLoop[] outer = new CubicLoop[parts];
         List<List<CubicLoop>> holes = new ArrayList<>();
@@ -85,6 +86,6 @@ public final class Tracer {
             outlines.add(new Outline(outer[part], holes.get(part)));
         }
         deviations.sort(Comparator.comparingDouble(Deviation::distance).reversed());
-        return new Tracing(outlines, samples == 0 ? 0 : sum / samples, deviations);
+        return new Tracing(outlines, samples == 0 ? 0 : sum / samples, deviations, bound);
     }
 }

@@ -9,8 +9,11 @@ import neattrace.geom.Outline;
  * @param outlines one for each piece of ink
  * @param meanDeviation mean distance between curves and contours, px
  * @param deviations the worst place of every loop, largest distance first
+ * @param boundPx how far curves were let keep, px: as asked, or more where the contours' own grain
+ *     is not to be followed
  */
-public record Tracing(List<Outline> outlines, double meanDeviation, List<Deviation> deviations) {
+public record Tracing(
+        List<Outline> outlines, double meanDeviation, List<Deviation> deviations, double boundPx) {
 
     public Tracing {
         outlines = List.copyOf(outlines);

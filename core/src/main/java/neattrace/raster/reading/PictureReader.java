@@ -72,6 +72,23 @@ public final class PictureReader {
      * @throws PictureException if the bytes are no picture, damaged or too large
      */
     public static Picture read(byte[] bytes, String name) throws PictureException {
+        return look(bytes, name, reader -> decode(reader, bytes, name));
+    }
+
+    /**
+     * What a picture says of its resolution, without decoding it.
+     *
+     * @throws PictureException as {@link #read(byte[], String)}
+     */
+    public static Resolution resolution(byte[] bytes, String name) throws PictureException {
+        return look(bytes, name, reader -> ResolutionReader.resolution(reader, bytes));
+    }
+
+    private interface Look<T> {
+        T at(ImageReader reader) throws IOException;
+    }
+
+    private static <T> T look(byte[] bytes, String name, Look<T> look) throws PictureException {
         if (bytes.length == 0) {
             throw new PictureException(name + " is empty (0 bytes).");
         }
@@ -86,7 +103,7 @@ public final class PictureReader {
             ImageReader reader = readers.next();
             try {
                 reader.setInput(in);
-                return decode(reader, bytes, name);
+                return look.at(reader);
             } finally {
                 reader.dispose();
             }

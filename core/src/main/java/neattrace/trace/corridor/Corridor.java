@@ -21,6 +21,9 @@ final class Corridor {
     /** A pixel side seen nearly along its own direction still leaves this much room, px. */
     private static final double LEAST_ROOM = 0.12;
 
+    /** Room along the border of the sheet, where ink ends exactly, px. */
+    private static final double BORDER_ROOM = 0.01;
+
     private static final double LEAST_SPACING = 0.25;
 
     /** How much of the way to a wall one step may take. */
@@ -41,7 +44,7 @@ final class Corridor {
     private final double[] bend;
 
     /** Vertices are moved in place by {@link #settle}. */
-    Corridor(double[] mx, double[] my, double[] x, double[] y) {
+    Corridor(double[] mx, double[] my, double[] x, double[] y, int width, int height) {
         this.n = x.length;
         this.x = x;
         this.y = y;
@@ -52,7 +55,7 @@ final class Corridor {
         this.factor = new double[4 * (n - 3)];
         this.bend = new double[n - 3];
         normals();
-        walls(mx, my);
+        walls(mx, my, width, height);
         differences();
     }
 
@@ -68,13 +71,15 @@ final class Corridor {
         }
     }
 
-    private void walls(double[] mx, double[] my) {
+    private void walls(double[] mx, double[] my, int width, int height) {
         for (int k = 0; k < n; k++) {
             double middle = (mx[k] - x[k]) * nx[k] + (my[k] - y[k]) * ny[k];
             // The contour runs between two pixel centres: half a pixel to each side of the middle,
             // sideways if x is whole, else up and down.
             boolean sideways = mx[k] == Math.rint(mx[k]);
             double room = 0.5 * Math.max(LEAST_ROOM, Math.abs(sideways ? nx[k] : ny[k]));
+            boolean border = mx[k] == 0 || my[k] == 0 || mx[k] == width || my[k] == height;
+            room = border ? BORDER_ROOM : room;
             low[k] = middle - room;
             high[k] = middle + room;
         }

@@ -26,9 +26,11 @@ public final class CorridorSmoother {
      *
      * @param middles x and y in px of the middle of every pixel side between ink and paper, in
      *     order round one contour, the first not repeated: one of x and y is whole
+     * @param width of the sheet, px; along its border the edge is known
+     * @param height of the sheet, px
      * @return as many vertices, each at most half a pixel from its pixel side
      */
-    public static double[] smooth(double[] middles) {
+    public static double[] smooth(double[] middles, int width, int height) {
         int n = middles.length / 2;
         if (n < LEAST) {
             return middles.clone();
@@ -39,7 +41,7 @@ public final class CorridorSmoother {
         double[] x = blurred(mx);
         double[] y = blurred(my);
         for (int round = 0; round < ROUNDS; round++) {
-            new Corridor(mx, my, x, y).settle(round > 0);
+            new Corridor(mx, my, x, y, width, height).settle(round > 0);
             close(x, lap);
             close(y, lap);
         }

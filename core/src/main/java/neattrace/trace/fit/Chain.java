@@ -1,6 +1,7 @@
 package neattrace.trace.fit;
 
 import java.util.Arrays;
+import neattrace.geom.Point;
 
 /**
  * Cubics that follow each other smoothly along a section, as joints (place and direction) and arms
@@ -28,9 +29,6 @@ final class Chain {
     double[] y = new double[9];
     double[] angle = new double[9];
 
-    /** Joints that straight lines hold in place. */
-    boolean[] held = new boolean[9];
-
     double[] out = new double[8];
     double[] in = new double[8];
 
@@ -51,7 +49,6 @@ final class Chain {
         x[i] = section.x[sample];
         y[i] = section.y[sample];
         angle[i] = section.angle(sample);
-        held[i] = false;
     }
 
     /** Arms of a third of the way. */
@@ -69,7 +66,6 @@ final class Chain {
             x = Arrays.copyOf(x, room);
             y = Arrays.copyOf(y, room);
             angle = Arrays.copyOf(angle, room);
-            held = Arrays.copyOf(held, room);
             out = Arrays.copyOf(out, room);
             in = Arrays.copyOf(in, room);
         }
@@ -85,7 +81,6 @@ final class Chain {
     /** Makes one cubic of those before and after joint i. */
     void drop(int i) {
         move(i + 1, i, size - i);
-        in[i - 1] = in[i];
         System.arraycopy(out, i + 1, out, i, size - i - 1);
         System.arraycopy(in, i + 1, in, i, size - i - 1);
         size--;
@@ -97,7 +92,6 @@ final class Chain {
         System.arraycopy(x, from, x, to, count);
         System.arraycopy(y, from, y, to, count);
         System.arraycopy(angle, from, angle, to, count);
-        System.arraycopy(held, from, held, to, count);
     }
 
     /** What joints and cubics from one joint to another are like, to be put back if need be. */
@@ -185,6 +179,10 @@ final class Chain {
             return new FitError(far, far, far, section.at(at[i]), 1);
         }
         load(i, cubic);
+        return measure(i, cubic);
+    }
+
+    private FitError measure(int i, Cubic curve) {
         double sum = 0;
         double squares = 0;
         double max = 0;
@@ -199,13 +197,13 @@ final class Chain {
             double py = section.y[k];
             double guess =
                     count == 1
-                            ? cubic.onward(t, px - section.x[at[i]], py - section.y[at[i]])
+                            ? curve.onward(t, px - section.x[at[i]], py - section.y[at[i]])
                             : Math.min(1, t + pace);
-            guess = cubic.nearer(px, py, cubic.nearer(px, py, guess));
-            double square = cubic.squareTo(px, py, guess);
+            guess = curve.nearer(px, py, curve.nearer(px, py, guess));
+            double square = curve.squareTo(px, py, guess);
             if (square > ASTRAY) {
-                guess = cubic.nearest(px, py);
-                square = Math.min(square, cubic.squareTo(px, py, guess));
+                guess = curve.nearest(px, py);
+                square = Math.min(square, curve.squareTo(px, py, guess));
             }
             pace = guess - t;
             t = guess;
@@ -218,5 +216,44 @@ final class Chain {
             }
         }
         return new FitError(sum, squares, Math.sqrt(max), section.at(worst), count);
+    }
+
+    /** How far the samples of cubic i keep from its chord at most, px. */
+    double fromChord(int i) {
+        double cx = x[i + 1] - x[i];
+        double cy = y[i + 1] - y[i];
+        double most = 0;
+        for (int k = at[i]; k <= at[i + 1]; k++) {
+            double across = (section.x[k] - x[i]) * cy - (section.y[k] - y[i]) * cx;
+            most = Math.max(most, Math.abs(across));
+        }
+        return most / Math.sqrt(cx * cx + cy * cy);
+    }
+
+    /** Cubic i as it is, or as the straight line between its joints. */
+    Piece piece(int i, boolean line) {
+        Point start = new Point(x[i], y[i]);
+        Point end = new Point(x[i + 1], y[i + 1]);
+        Point first = start.plus(direction(i).times(out[i]));
+        Point second = end.minus(direction(i + 1).times(in[i]));
+        if (line) {
+            Point third = end.minus(start).times(1 / 3.0);
+            first = start.plus(third);
+            second = end.minus(third);
+        }
+        cubic.set(
+                start.x(),
+                start.y(),
+                first.x(),
+                first.y(),
+                second.x(),
+                second.y(),
+                end.x(),
+                end.y());
+        return new Piece(start, first, second, end, line, measure(i, cubic));
+    }
+
+    private Point direction(int i) {
+        return new Point(Math.cos(angle[i]), Math.sin(angle[i]));
     }
 }

@@ -110,10 +110,9 @@ final class ChainSolver {
         count = 2 * (last - first);
         for (int joint = first; joint <= last; joint++) {
             boolean inner = joint > first && joint < last;
-            boolean free = inner && !chain.held[joint];
-            place[joint - first] = free ? count : -1;
-            count += free ? 2 : 0;
-            boolean turns = free || chain.isCorner(joint) && !chain.held[joint];
+            place[joint - first] = inner ? count : -1;
+            count += inner ? 2 : 0;
+            boolean turns = inner || chain.isCorner(joint);
             turn[joint - first] = turns ? count : -1;
             count += turns ? 1 : 0;
         }

@@ -56,7 +56,11 @@ public final class LoopFitter {
 
     /** Whether a loop encloses about what its contour does, the same way round. */
     private static boolean isWhole(CubicLoop loop, double[] contour) {
-        double share = loop.signedArea() / CubicLoop.polygon(contour).signedArea();
+        double twice = 0;
+        for (int i = 0, n = contour.length; i < n; i += 2) {
+            twice += contour[i] * contour[(i + 3) % n] - contour[(i + 2) % n] * contour[i + 1];
+        }
+        double share = loop.signedArea() * 2 / twice;
         return share > LEAST_SHARE && share < 1 / LEAST_SHARE;
     }
 

@@ -1,8 +1,8 @@
 package neattrace.trace.fit;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
-import neattrace.geom.Point;
 
 /**
  * Covers a section with as few cubics as the error bound allows: cut where the direction has turned
@@ -31,13 +31,16 @@ final class SectionFitter {
 
     private static final int ROUNDS = 5;
     private static final int FEW_ROUNDS = 2;
-    private static final int PASSES = 1;
+    private static final int SETTLING_ROUNDS = 3;
 
     /** A cubic whose samples keep this close to a line is a straight line, px. */
     private static final double STRAIGHT_PX = 0.12;
 
     /** Shorter ones than this between smooth neighbours stay curves, px. */
     private static final double SHORT_PX = 10;
+
+    /** Directions that differ by less run into each other smoothly to any eye, radians. */
+    private static final double ALONG = 0.005;
 
     private final Section section;
     private final double bound;
@@ -163,15 +166,13 @@ final class SectionFitter {
 
     /** Fits neighbours together, all along. */
     private void settle() {
-        for (int pass = 0; pass < PASSES; pass++) {
-            for (int i = 0; i < Math.max(1, chain.size - 1); i++) {
-                int last = Math.min(chain.size, i + 2);
-                Chain.State state = chain.keep(i, last);
-                double before = worst(i, last);
-                solver.relax(i, last, 3, Double.POSITIVE_INFINITY);
-                if (!(worst(i, last) <= Math.max(bound, before))) {
-                    chain.restore(state);
-                }
+        for (int i = 0; i < Math.max(1, chain.size - 1); i++) {
+            int last = Math.min(chain.size, i + 2);
+            Chain.State state = chain.keep(i, last);
+            double before = worst(i, last);
+            solver.relax(i, last, SETTLING_ROUNDS, Double.POSITIVE_INFINITY);
+            if (!(worst(i, last) <= Math.max(bound, before))) {
+                chain.restore(state);
             }
         }
     }
@@ -185,52 +186,61 @@ final class SectionFitter {
     }
 
     private List<Piece> pieces() {
+        BitSet lines = new BitSet();
+        for (int i = 0; i < chain.size; i++) {
+            lines.set(i, isLine(i) && align(i, lines));
+        }
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < chain.size; i++) {
-            pieces.add(piece(i));
+            pieces.add(chain.piece(i, lines.get(i)));
         }
         return pieces;
     }
 
-    private Piece piece(int i) {
-        Point start = new Point(chain.x[i], chain.y[i]);
-        Point end = new Point(chain.x[i + 1], chain.y[i + 1]);
-        Point chord = end.minus(start);
-        double length = chord.length();
+    private boolean isLine(int i) {
+        double length = Math.hypot(chain.x[i + 1] - chain.x[i], chain.y[i + 1] - chain.y[i]);
         boolean betweenCorners = chain.isCorner(i) && chain.isCorner(i + 1);
-        if (length > 0 && (length >= SHORT_PX || betweenCorners)) {
-            FitError error = fromChord(i, start, chord, length);
-            if (error.max() <= STRAIGHT_PX) {
-                Point third = chord.times(1 / 3.0);
-                return new Piece(start, start.plus(third), end.minus(third), end, true, error);
-            }
-        }
-        Point out = new Point(Math.cos(chain.angle[i]), Math.sin(chain.angle[i]));
-        Point in = new Point(Math.cos(chain.angle[i + 1]), Math.sin(chain.angle[i + 1]));
-        return new Piece(
-                start,
-                start.plus(out.times(chain.out[i])),
-                end.minus(in.times(chain.in[i])),
-                end,
-                false,
-                chain.measure(i));
+        return length > 0
+                && (length >= SHORT_PX || betweenCorners)
+                && chain.fromChord(i) <= STRAIGHT_PX;
     }
 
-    private FitError fromChord(int i, Point start, Point chord, double length) {
-        double sum = 0;
-        double squares = 0;
-        double max = 0;
-        int worst = chain.at[i];
-        for (int k = chain.at[i]; k <= chain.at[i + 1]; k++) {
-            double d = Math.abs(section.at(k).minus(start).cross(chord)) / length;
-            sum += d;
-            squares += d * d;
-            if (d > max) {
-                max = d;
-                worst = k;
-            }
+    /**
+     * Lays both ends of cubic i along its chord and fits its neighbours to that, so that curves
+     * leave lines smoothly. False, and nothing changed, if that takes them too far off.
+     */
+    private boolean align(int i, BitSet lines) {
+        double along = Math.atan2(chain.y[i + 1] - chain.y[i], chain.x[i + 1] - chain.x[i]);
+        boolean startTurns = i > 0 && !lines.get(i - 1);
+        boolean endTurns = i + 1 < chain.size;
+        boolean startFits = startTurns || chain.isCorner(i) || isAlong(i, along);
+        boolean endFits = endTurns || chain.isCorner(i + 1) || isAlong(i + 1, along);
+        if (!startFits || !endFits) {
+            return false;
         }
-        int count = chain.at[i + 1] - chain.at[i] + 1;
-        return new FitError(sum, squares, max, section.at(worst), count);
+        int first = Math.max(0, i - 1);
+        int last = Math.min(chain.size, i + 2);
+        Chain.State state = chain.keep(first, last);
+        double before = Math.max(bound, worst(first, last));
+        if (startTurns) {
+            chain.angle[i] = along;
+            solver.relax(i - 1, i, ROUNDS, Double.POSITIVE_INFINITY);
+        }
+        if (endTurns) {
+            chain.angle[i + 1] = along;
+            solver.relax(i + 1, i + 2, ROUNDS, Double.POSITIVE_INFINITY);
+        }
+        boolean close =
+                (!startTurns || worst(i - 1, i) <= before)
+                        && (!endTurns || worst(i + 1, i + 2) <= before);
+        if (!close) {
+            chain.restore(state);
+        }
+        return close;
+    }
+
+    /** Whether joint i, which is not free to turn, runs along a line as good as exactly. */
+    private boolean isAlong(int i, double angle) {
+        return Math.abs(Math.IEEEremainder(chain.angle[i] - angle, 2 * Math.PI)) < ALONG;
     }
 }

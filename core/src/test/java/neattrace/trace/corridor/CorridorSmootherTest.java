@@ -50,7 +50,7 @@ class CorridorSmootherTest {
             double radius = 8 + 47 * chance.nextDouble();
             double[] middles = middles(disc(121, cx, cy, radius));
             assertThat(meanOff(middles, cx, cy, radius)).isGreaterThan(0.15);
-            double[] smooth = CorridorSmoother.smooth(middles);
+            double[] smooth = CorridorSmoother.smooth(middles, 121, 121);
             assertThat(smooth).hasSameSizeAs(middles);
             double off = meanOff(smooth, cx, cy, radius);
             assertThat(off).isLessThan(0.12);
@@ -71,7 +71,8 @@ class CorridorSmootherTest {
             boolean ink = x > 20 && x < 180 && y > 40 + slope * x && y < 90 + slope * x;
             coverage[i] = ink ? (byte) 255 : 0;
         }
-        double[] smooth = CorridorSmoother.smooth(middles(new InkMap(side, side, coverage)));
+        double[] smooth =
+                CorridorSmoother.smooth(middles(new InkMap(side, side, coverage)), side, side);
         double worst = 0;
         for (int i = 0; i < smooth.length; i += 2) {
             double x = smooth[i];
@@ -84,13 +85,26 @@ class CorridorSmootherTest {
         assertThat(worst).isLessThan(0.1);
     }
 
+    /** Ink that runs off the sheet ends exactly where the sheet does. */
+    @Test
+    void inkAtTheBorderStaysOnTheSheet() {
+        byte[] coverage = new byte[40 * 40];
+        for (int i = 0; i < coverage.length; i++) {
+            coverage[i] = i % 40 > 11 && i / 40 > 17 ? (byte) 255 : 0;
+        }
+        double[] smooth = CorridorSmoother.smooth(middles(new InkMap(40, 40, coverage)), 40, 40);
+        for (double value : smooth) {
+            assertThat(value).isLessThan(40.1);
+        }
+    }
+
     @Property(tries = 25)
     void noVertexLeavesItsPixels(@ForAll long seed) {
         InkMap map = Sheets.blocks(seed, 32, 0.4);
         ContourTracer.trace(map, true, Progress.SILENT)
                 .forEach(
                         contour -> {
-                            double[] smooth = CorridorSmoother.smooth(contour.xy());
+                            double[] smooth = CorridorSmoother.smooth(contour.xy(), 32, 32);
                             for (int i = 0; i < smooth.length; i++) {
                                 assertThat(Math.abs(smooth[i] - contour.xy()[i])).isLessThan(1.0);
                             }

@@ -3,6 +3,9 @@ package neattrace.trace.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.DoubleStream;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
 import net.jqwik.api.ForAll;
@@ -38,21 +41,52 @@ class LoopFitterTest {
     /** Wherever two curves of a loop without corners meet, both run the same way. */
     @Property(tries = 20)
     void curvesMeetSmoothly(@ForAll @DoubleRange(min = 2, max = 7) double waves) {
-        int n = 900;
-        double[] xy = new double[2 * n];
-        for (int i = 0; i < n; i++) {
-            double angle = 2 * Math.PI * i / n;
-            double r = 90 + 9 * Math.sin(Math.rint(waves) * angle);
-            put(xy, i, 110 + r * Math.cos(angle), 110 + r * Math.sin(angle));
-        }
-        CubicLoop loop = LoopFitter.fit(xy, 0.2).loop();
+        assertSmooth(LoopFitter.fit(wavy(900, 90, 9, Math.rint(waves)), 0.2).loop(), 1e-6);
+    }
+
+    private static void assertSmooth(CubicLoop loop, double mostTurn) {
         for (int i = 0; i < loop.size(); i++) {
             int before = (i + loop.size() - 1) % loop.size();
             Point in = loop.point(i).minus(loop.control(before, 1)).unit();
             Point out = loop.control(i, 0).minus(loop.point(i)).unit();
-            assertThat(Math.abs(in.cross(out))).isLessThan(1e-6);
+            assertThat(Math.abs(in.cross(out))).isLessThan(mostTurn);
             assertThat(in.dot(out)).isPositive();
         }
+    }
+
+    /** A ring of some radius with so many waves. */
+    private static double[] wavy(int n, double radius, double height, double waves) {
+        double[] xy = new double[2 * n];
+        for (int i = 0; i < n; i++) {
+            double angle = 2 * Math.PI * i / n;
+            double r = radius + height * Math.sin(waves * angle);
+            put(xy, i, 250 + r * Math.cos(angle), 250 + r * Math.sin(angle));
+        }
+        return xy;
+    }
+
+    /** Straight sides stay straight and run into round corners smoothly. */
+    @Test
+    void linesRunIntoArcsSmoothly() {
+        List<Point> points = new ArrayList<>();
+        double radius = 14;
+        for (int corner = 0; corner < 4; corner++) {
+            double cx = corner == 0 || corner == 3 ? 120 : 40;
+            double cy = corner < 2 ? 90 : 40;
+            for (int k = 0; k < 30; k++) {
+                double angle = Math.PI / 2 * (corner + k / 30.0);
+                points.add(new Point(cx + radius * Math.cos(angle), cy + radius * Math.sin(angle)));
+            }
+        }
+        double[] xy = points.stream().flatMapToDouble(p -> DoubleStream.of(p.x(), p.y())).toArray();
+        CubicLoop loop = LoopFitter.fit(xy, 0.2).loop();
+        assertSmooth(loop, 0.006);
+        int lines = 0;
+        for (int i = 0; i < loop.size(); i++) {
+            lines += loop.isStraight(i) ? 1 : 0;
+        }
+        assertThat(lines).isGreaterThanOrEqualTo(3);
+        assertThat(loop.size()).isLessThanOrEqualTo(12);
     }
 
     @Test
@@ -88,15 +122,7 @@ class LoopFitterTest {
     void noSampleKeepsFartherThanAllowed(
             @ForAll @DoubleRange(min = 0.1, max = 1.5) double bound,
             @ForAll @DoubleRange(min = 1, max = 7) double waves) {
-        // A wavy ring without corners, radius 60.
-        int n = 600;
-        double[] xy = new double[2 * n];
-        for (int i = 0; i < n; i++) {
-            double angle = 2 * Math.PI * i / n;
-            double r = 60 + 6 * Math.sin(Math.rint(waves) * angle);
-            put(xy, i, 80 + r * Math.cos(angle), 80 + r * Math.sin(angle));
-        }
-        FittedLoop fit = LoopFitter.fit(xy, bound);
+        FittedLoop fit = LoopFitter.fit(wavy(600, 60, 6, Math.rint(waves)), bound);
         assertThat(fit.maxDeviation()).isLessThanOrEqualTo(Math.max(bound, 0.1));
         assertThat(fit.meanDeviation()).isLessThanOrEqualTo(fit.maxDeviation());
     }

@@ -26,12 +26,16 @@ public final class LinePanel implements Panel {
     /** Smaller deviations than this cannot be seen in print at 300 ppi, px. */
     private static final double WORTH_A_LOOK_PX = 0.5;
 
+    /** A bound widened by less than this factor is as good as the one asked for. */
+    private static final double NOTICEABLY = 1.1;
+
     private static final int MOST_FINDINGS = 60;
 
     private final Workspace workspace;
     private final NumberField closeness;
     private final Label counts = new Label();
     private final Label fit = new Label();
+    private final Label grainNote = new Label();
     private final VBox content;
     private double mmPerPx = 1;
 
@@ -43,6 +47,8 @@ public final class LinePanel implements Panel {
                         "Closeness", "mm", 0.002, 2, 0.005, mm -> setCloseness(mm / mmPerPx));
         counts.getStyleClass().add("measure");
         counts.setWrapText(true);
+        grainNote.getStyleClass().add("hint");
+        grainNote.setWrapText(true);
         fit.getStyleClass().add("measure");
         fit.setWrapText(true);
         Label hint = new Label("Zoom in to see the curves' points.");
@@ -51,6 +57,7 @@ public final class LinePanel implements Panel {
                 new VBox(
                         10,
                         new Sentence("Curves keep within", closeness, "of the ink's edge."),
+                        grainNote,
                         counts,
                         fit,
                         hint);
@@ -88,6 +95,15 @@ public final class LinePanel implements Panel {
                         drawing.lines().size(),
                         drawing.tracing().holes(),
                         drawing.tracing().segments()));
+        double bound = drawing.tracing().boundPx();
+        boolean grain = bound > NOTICEABLY * drawing.job().maxErrorPx();
+        grainNote.setText(
+                String.format(
+                        Locale.ROOT,
+                        "The scan's grain is not followed: curves may keep %.3f mm here.",
+                        bound * mmPerPx));
+        grainNote.setVisible(grain);
+        grainNote.setManaged(grain);
         fit.setText(
                 String.format(
                         Locale.ROOT,
@@ -101,8 +117,10 @@ public final class LinePanel implements Panel {
     public List<Finding> findings(Shown shown) {
         double scale = shown.drawing().resolution().mmPerPx();
         double bound = shown.drawing().job().maxErrorPx();
+        // Within the grain a closer fit follows nothing but grain.
+        double worthALook = Math.max(WORTH_A_LOOK_PX, 1.01 * shown.drawing().tracing().boundPx());
         return shown.drawing().tracing().deviations().stream()
-                .filter(deviation -> deviation.distance() > WORTH_A_LOOK_PX)
+                .filter(deviation -> deviation.distance() > worthALook)
                 .limit(MOST_FINDINGS)
                 .map(deviation -> finding(deviation, scale, bound))
                 .toList();
