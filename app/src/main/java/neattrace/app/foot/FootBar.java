@@ -45,10 +45,10 @@ public final class FootBar extends HBox {
                         workspace::cancel);
         HBox aside =
                 running(
-                        workspace.asideStepProperty(),
-                        workspace.asideProgressProperty(),
+                        workspace.sheetMaking().stepProperty(),
+                        workspace.sheetMaking().progressProperty(),
                         "cancel-aside",
-                        workspace::cancelAside);
+                        workspace.sheetMaking()::cancel);
         getChildren().addAll(message, push, running, aside, under, place, zoom);
         table.pointedAtProperty()
                 .addListener((property, before, at) -> show(table.shownProperty().get(), at));

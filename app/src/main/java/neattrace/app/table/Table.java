@@ -15,9 +15,6 @@ import javafx.geometry.Point2D;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.stage.Screen;
@@ -59,9 +56,7 @@ public final class Table extends Region {
     private boolean showPoints;
     private FramePainter.Frame frame;
     private Sketch sketch;
-    private Point2D pressedAt;
-    private Point2D draggedTo;
-    private boolean dragging;
+    private final TableMouse mouse = new TableMouse(this);
     private boolean fitted;
 
     /** Whether the middle of the table is marked, because the keyboard works there. */
@@ -81,12 +76,7 @@ public final class Table extends Region {
         dab.addListener(property -> redraw());
         focusedProperty().addListener(property -> redraw());
         focusVisibleProperty().addListener(property -> redraw());
-        addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
-        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
-        addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
-        addEventHandler(MouseEvent.MOUSE_MOVED, this::moved);
-        addEventHandler(MouseEvent.MOUSE_EXITED, event -> pointAt(null));
-        addEventHandler(ScrollEvent.SCROLL, this::scrolled);
+        mouse.listen();
     }
 
     /** What is shown; null for an empty table. */
@@ -216,9 +206,7 @@ public final class Table extends Region {
 
     /** Clicks in the middle of the table, where the cross is: colouring without a mouse. */
     public void clickAtCross() {
-        if (shown.get() != null) {
-            whenClicked.accept(view.get().centre());
-        }
+        click(view.get().centre());
     }
 
     /** Moves the view by steps. */
@@ -281,7 +269,7 @@ public final class Table extends Region {
         repaint();
     }
 
-    private void look(View next) {
+    void look(View next) {
         view.set(next);
         repaint();
     }
@@ -304,7 +292,7 @@ public final class Table extends Region {
         redraw();
     }
 
-    private void redraw() {
+    void redraw() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Shown now = shown.get();
@@ -340,83 +328,26 @@ public final class Table extends Region {
 
     /** The area a click would colour. */
     private Optional<Area> target() {
-        if (dab.get() == null || cursor.get() == null || dragging || hand.get() != null) {
+        if (dab.get() == null || cursor.get() == null || mouse.isDragging() || hand.get() != null) {
             return Optional.empty();
         }
         return shown.get().drawing().areaAt(cursor.get()).filter(area -> !area.outside());
     }
 
-    private void pressed(MouseEvent event) {
-        requestFocus();
-        pressedAt = new Point2D(event.getX(), event.getY());
-        draggedTo = pressedAt;
-        dragging = false;
-        if (drawsByHand(event)) {
-            hand.get().pressed(view.get().toPage(event.getX(), event.getY()));
-            redraw();
-        }
-    }
-
-    private boolean drawsByHand(MouseEvent event) {
-        return hand.get() != null
-                && shown.get() != null
-                && event.getButton() == MouseButton.PRIMARY;
-    }
-
-    private void dragged(MouseEvent event) {
-        Point2D at = new Point2D(event.getX(), event.getY());
-        if (drawsByHand(event)) {
-            Point place = view.get().toPage(event.getX(), event.getY());
-            hand.get().dragged(place);
-            pointAt(place);
-            return;
-        }
-        if (!dragging && at.distance(pressedAt) > 4) {
-            dragging = true;
-            setCursor(Cursor.CLOSED_HAND);
-        }
-        if (dragging) {
-            look(view.get().panned(at.getX() - draggedTo.getX(), at.getY() - draggedTo.getY()));
-            draggedTo = at;
-        }
-    }
-
-    private void released(MouseEvent event) {
-        if (drawsByHand(event)) {
-            Hand now = hand.get();
-            boolean done = now.released(view.get().toPage(event.getX(), event.getY()));
-            if (done && hand.get() == now) {
-                take(null);
-            }
-            redraw();
-            return;
-        }
-        setCursor(hand.get() == null ? Cursor.DEFAULT : hand.get().cursor());
-        boolean click = !dragging && event.getButton() == MouseButton.PRIMARY;
-        dragging = false;
-        if (click && shown.get() != null) {
-            whenClicked.accept(view.get().toPage(event.getX(), event.getY()));
-        }
-    }
-
-    private void moved(MouseEvent event) {
-        crossShown = false;
-        if (hand.get() != null) {
-            hand.get().moved(view.get().toPage(event.getX(), event.getY()));
-        }
-        pointAt(view.get().toPage(event.getX(), event.getY()));
-    }
-
-    private void pointAt(Point place) {
+    void pointAt(Point place) {
         cursor.set(shown.get() == null ? null : place);
         redraw();
     }
 
-    private void scrolled(ScrollEvent event) {
-        if (shown.get() == null || event.getDeltaY() == 0) {
-            return;
+    /** A click of the mouse or at the cross. */
+    void click(Point place) {
+        if (shown.get() != null) {
+            whenClicked.accept(place);
         }
-        double factor = Math.pow(1.0018, event.getDeltaY());
-        look(view.get().zoomed(factor, event.getX(), event.getY()));
+    }
+
+    /** The mouse is in use, so the cross of the keyboard goes. */
+    void hideCross() {
+        crossShown = false;
     }
 }

@@ -3,11 +3,9 @@ package neattrace.app.work;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -16,9 +14,7 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import neattrace.export.Artwork;
-import neattrace.export.onebit.OneBitWriter.Format;
 import neattrace.export.png.ArtworkPainter;
 import neattrace.export.png.PngWriter;
 import neattrace.job.History;
@@ -28,17 +24,12 @@ import neattrace.job.Source;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.job.sheets.SheetFolder;
-import neattrace.job.sheets.SheetWish;
 import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
-import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.frame.SheetFrame;
-import neattrace.sheet.ink.InkPreview;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
-import neattrace.sheet.sweep.ThresholdSweep;
 
 /**
  * The open job. All methods belong to the JavaFX thread; computing, reading and writing happen on
@@ -51,16 +42,13 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
-    private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper("");
+    private final Messages messages = new Messages();
     private final PressProfile press = PressProfile.bundled();
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final Running running = new Running("computing");
-    private final Running aside = new Running("sheets");
     private final Background reviewing = new Background("reviewing");
-    private final Background sketching = new Background("sketching");
-    private final Background counting = new Background("counting");
-    private final Sketcher sketcher = new Sketcher();
+    private final Previews previews = new Previews(shown::get);
+    private final SheetMaking sheetMaking = new SheetMaking(messages);
     private final ExecutorService writing =
             Executors.newSingleThreadExecutor(
                     task -> {
@@ -80,7 +68,9 @@ public final class Workspace implements AutoCloseable {
     public Workspace(Folders folders) {
         this.folders = folders;
         this.keeper =
-                new Keeper(folders.autosave(), e -> Platform.runLater(() -> complain(notKept(e))));
+                new Keeper(
+                        folders.autosave(),
+                        e -> Platform.runLater(() -> messages.complain(notKept(e))));
         history.addListener(property -> unsaved.set(isUnsaved()));
     }
 
@@ -106,29 +96,25 @@ public final class Workspace implements AutoCloseable {
 
     /** The last thing worth telling the user. */
     public ReadOnlyStringProperty messageProperty() {
-        return message.getReadOnlyProperty();
+        return messages.messageProperty();
     }
 
     /** The last thing that went wrong; empty once something was tried again. */
     public ReadOnlyStringProperty troubleProperty() {
-        return trouble.getReadOnlyProperty();
-    }
-
-    private void complain(Throwable e) {
-        String text = plain(e);
-        say(text);
-        trouble.set(text);
+        return messages.troubleProperty();
     }
 
     /** Says plainly what went wrong; nothing was changed. */
     public void tellTrouble(IOException e) {
-        trouble.set("");
-        complain(e);
+        messages.clearTrouble();
+        messages.complain(e);
     }
 
     private static IOException notKept(IOException e) {
         return new IOException(
-                "The job is not being kept safe while you work; save it yourself. " + plain(e), e);
+                "The job is not being kept safe while you work; save it yourself. "
+                        + Messages.plain(e),
+                e);
     }
 
     /** What is being done right now. */
@@ -144,6 +130,16 @@ public final class Workspace implements AutoCloseable {
     /** How inks look. */
     public PressProfile press() {
         return press;
+    }
+
+    /** Quick looks at what a recipe would do. */
+    public Previews previews() {
+        return previews;
+    }
+
+    /** Making sheets of a folder of scans, beside whatever else goes on. */
+    public SheetMaking sheetMaking() {
+        return sheetMaking;
     }
 
     /** Recent files and autosave. */
@@ -173,7 +169,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Tells the user something. */
     public void say(String text) {
-        message.set(text);
+        messages.say(text);
     }
 
     /** Opens a picture or a job file. */
@@ -208,7 +204,7 @@ public final class Workspace implements AutoCloseable {
     }
 
     private void load(String what, Callable<Job> maker, Path jobFile, Runnable whenOpen) {
-        trouble.set("");
+        messages.clearTrouble();
         running.start(
                 what,
                 progress -> compute(maker.call(), null, progress),
@@ -230,7 +226,7 @@ public final class Workspace implements AutoCloseable {
         if (history.get() != settled) {
             computeAgain();
         }
-        complain(e);
+        messages.complain(e);
     }
 
     private void welcome(Shown result) {
@@ -283,7 +279,7 @@ public final class Workspace implements AutoCloseable {
         if (next == history.get()) {
             return;
         }
-        trouble.set("");
+        messages.clearTrouble();
         history.set(next);
         keeper.keep(next.job());
         computeAgain();
@@ -298,14 +294,13 @@ public final class Workspace implements AutoCloseable {
                 this::settle,
                 e -> {
                     takeBack();
-                    complain(e);
+                    messages.complain(e);
                 });
     }
 
     private void settle(Shown result) {
         settled = history.get();
-        sketching.stop();
-        counting.stop();
+        previews.stop();
         InkReading reading = result.drawing().reading();
         boolean sameSheet = review.get() != null && review.get().reading() == reading;
         if (!sameSheet) {
@@ -336,44 +331,6 @@ public final class Workspace implements AutoCloseable {
         Artwork art = Artwork.of(drawing, press);
         return new Shown(drawing, art, new ArtworkPainter(art), scan);
     }
-
-    /**
-     * Sketches what a recipe would do to the part of the page in sight, without changing the job.
-     *
-     * @param sightMm left, top, right, bottom
-     */
-    public void sketch(SheetRecipe recipe, double[] sightMm, Consumer<Sketch> show) {
-        Shown now = shown.get();
-        if (now != null) {
-            sketching.start(progress -> sketcher.sketch(now, recipe, sightMm), show);
-        }
-    }
-
-    /**
-     * Sketches as above, and then counts what every threshold would do to the part in sight, at the
-     * resolution of the screen.
-     */
-    public void sketchAndCount(
-            SheetRecipe recipe,
-            double[] sightMm,
-            Consumer<Sketch> show,
-            Consumer<Optional<ThresholdSweep>> count) {
-        Shown now = shown.get();
-        if (now == null) {
-            return;
-        }
-        sketching.start(
-                progress -> {
-                    Sketch sketch = sketcher.sketch(now, recipe, sightMm);
-                    return new Sketched(sketch, sketcher.last());
-                },
-                done -> {
-                    show.accept(done.sketch());
-                    counting.start(progress -> done.part().sweep(recipe), count);
-                });
-    }
-
-    private record Sketched(Sketch sketch, InkPreview part) {}
 
     /** Stops the running work and takes back whatever it was to show. */
     public void cancel() {
@@ -407,40 +364,9 @@ public final class Workspace implements AutoCloseable {
         void write() throws IOException;
     }
 
-    /**
-     * Makes a sheet of every scan in a folder, beside whatever else goes on; says how it went.
-     *
-     * @param sheets where they go, each named after its scan
-     */
-    public void makeSheets(Path scans, Path sheets, SheetWish wish, Format format) {
-        trouble.set("");
-        aside.start(
-                "Making sheets",
-                progress -> SheetFolder.make(scans, sheets, wish, format, progress),
-                this::say,
-                this::complain);
-    }
-
-    /** What goes on aside. */
-    public ReadOnlyStringProperty asideStepProperty() {
-        return aside.stepProperty();
-    }
-
-    /** Share of what goes on aside that is done, or -1. */
-    public ReadOnlyDoubleProperty asideProgressProperty() {
-        return aside.progressProperty();
-    }
-
-    /** Stops what goes on aside. */
-    public void cancelAside() {
-        if (aside.stop()) {
-            say("Stopped; sheets that were made already are kept.");
-        }
-    }
-
     /** Writes a file off the JavaFX thread and says how it went. */
     public void write(String success, Writing writing, Runnable whenDone) {
-        trouble.set("");
+        messages.clearTrouble();
         this.writing.execute(
                 () -> {
                     try {
@@ -451,26 +377,18 @@ public final class Workspace implements AutoCloseable {
                                     whenDone.run();
                                 });
                     } catch (IOException | RuntimeException | OutOfMemoryError e) {
-                        Platform.runLater(() -> complain(e));
+                        Platform.runLater(() -> messages.complain(e));
                     }
                 });
-    }
-
-    private static String plain(Throwable e) {
-        if (e instanceof OutOfMemoryError) {
-            return "There is not enough memory for this; nothing was changed. Try a smaller scan.";
-        }
-        return e.getMessage() == null ? "It did not work: " + e : e.getMessage();
     }
 
     /** Ends in good order: nothing is left to be offered back. */
     @Override
     public void close() {
         running.close();
-        aside.close();
+        sheetMaking.close();
         reviewing.close();
-        sketching.close();
-        counting.close();
+        previews.close();
         writing.shutdown();
         keeper.close();
     }

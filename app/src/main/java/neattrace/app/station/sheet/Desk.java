@@ -49,7 +49,7 @@ final class Desk {
     /** Shows what a change would do without making it. */
     void sketch(UnaryOperator<SheetRecipe> change) {
         try {
-            workspace.sketch(change.apply(recipe()), table.inSight(), table::setSketch);
+            workspace.previews().sketch(change.apply(recipe()), table.inSight(), table::setSketch);
         } catch (IllegalArgumentException e) {
             workspace.say("Not possible: " + e.getMessage() + ".");
         }
@@ -57,7 +57,9 @@ final class Desk {
 
     /** The same, and counts what is lost and what plugs in the part in sight. */
     void sketch(UnaryOperator<SheetRecipe> change, Consumer<Optional<ThresholdSweep>> count) {
-        workspace.sketchAndCount(change.apply(recipe()), table.inSight(), table::setSketch, count);
+        workspace
+                .previews()
+                .sketchAndCount(change.apply(recipe()), table.inSight(), table::setSketch, count);
     }
 
     /** Takes up something to draw by hand and says how. */

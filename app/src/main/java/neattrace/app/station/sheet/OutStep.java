@@ -216,7 +216,7 @@ final class OutStep implements Step {
     void make(Path scans, Path sheets) {
         SheetWish wish =
                 new SheetWish(desk.recipe().forOtherSheets(), 0, outPpi, false, false, false);
-        desk.workspace().makeSheets(scans, sheets, wish, format);
+        desk.workspace().sheetMaking().make(scans, sheets, wish, format);
     }
 
     @Override
