@@ -11,10 +11,6 @@ import neattrace.raster.Resolution;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
-import neattrace.standin.pen.PenDrawing;
-import neattrace.standin.scanner.ScanSettings;
-import neattrace.standin.scanner.StandInScanner;
-import neattrace.standin.skerry.SkerryMail;
 
 /**
  * The largest sheet the trade knows, A4 at 1200 ppi (139 million pixels), through the whole recipe:
@@ -29,12 +25,10 @@ public final class LargeSheet {
 
     /** Prints three rows. */
     public static void main(String[] arguments) {
-        PenDrawing drawing = SkerryMail.GLASSHOUSE.draw();
         double pixels = A4_WIDTH_MM * A4_HEIGHT_MM * Math.pow(1200 / Resolution.MM_PER_INCH, 2);
-        double pxPerMm = Math.sqrt(pixels / drawing.widthMm() / drawing.heightMm());
-        GreySheet sheet =
-                StandInScanner.scan(
-                        drawing, ScanSettings.everyday(pxPerMm * Resolution.MM_PER_INCH, 3));
+        DensePage page = DensePage.of(pixels / 1e6);
+        GreySheet sheet = page.sheet();
+        double pxPerMm = page.pxPerMm();
         System.out.printf(
                 Locale.ROOT,
                 "sheet of %d x %d px, %.0f megapixels, heap of %.1f GB%n",

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
@@ -17,7 +18,6 @@ import neattrace.sheet.ink.InkReading;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
-import org.locationtech.jts.geom.Geometry;
 
 /**
  * The fidelity benchmark on an open set of line drawings: OpenMoji 17, the black variants (CC BY-SA
@@ -31,13 +31,17 @@ public final class LineArt {
 
     private LineArt() {}
 
-    private record Result(Path file, VectorArt art, Tracing tracing, Measured measured) {
+    private record Result(
+            Path file, VectorArt art, Tracing tracing, Measured measured, long millis) {
+
+        boolean isExact() {
+            return measured.parts() == measured.trueParts()
+                    && measured.holes() == measured.trueHoles();
+        }
 
         double badness() {
-            boolean topology =
-                    measured.parts() == measured.trueParts()
-                            && measured.holes() == measured.trueHoles();
-            return (topology || !art.isStable() ? 0 : 100) + measured.distance().percentile99();
+            boolean wrong = !isExact() && art.isStable();
+            return (wrong ? 100 : 0) + measured.distance().percentile99();
         }
     }
 
@@ -89,74 +93,66 @@ public final class LineArt {
     private static List<Result> run(
             String kind, int side, boolean oneBit, List<Path> files, int count) throws IOException {
         List<Result> results = new ArrayList<>();
-        double segments = 0;
-        double length = 0;
-        double mean = 0;
-        double percentile = 0;
-        double worst = 0;
-        int exact = 0;
-        int resolved = 0;
-        int within = 0;
+        for (int i = 0; i < count; i++) {
+            Path file = files.get((int) ((long) i * files.size() / count));
+            Optional<VectorArt> art = VectorArt.read(file, side);
+            if (art.isPresent()) {
+                trace(file, art.get(), oneBit).ifPresent(results::add);
+            }
+        }
+        print(kind, side, oneBit, results);
+        return results;
+    }
+
+    private static Optional<Result> trace(Path file, VectorArt art, boolean oneBit) {
+        GreySheet sheet = oneBit ? art.oneBit() : art.grey();
+        long start = System.nanoTime();
+        InkReading reading =
+                InkMapper.read(sheet, SheetRecipe.automatic(), 300 / 25.4, Progress.SILENT);
+        Tracing tracing =
+                Tracer.trace(
+                        reading.map(),
+                        new TraceSettings(Tracer.USUAL_ERROR_PX, reading.oneBit()),
+                        Progress.SILENT);
+        long millis = (System.nanoTime() - start) / 1_000_000;
+        return tracing.outlines().isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        new Result(file, art, tracing, Measured.of(art.truth(), tracing), millis));
+    }
+
+    private static void print(String kind, int side, boolean oneBit, List<Result> results) {
         double meanFloor = oneBit ? 0.10 : 0.05;
         double floor99 = oneBit ? 0.40 : 0.20;
-        long millis = 0;
-        for (int i = 0; results.size() < count && i < count; i++) {
-            Path file = files.get((int) ((long) i * files.size() / count));
-            Optional<VectorArt> read = VectorArt.read(file, side);
-            if (read.isEmpty()) {
-                continue;
-            }
-            VectorArt art = read.get();
-            GreySheet sheet = oneBit ? art.oneBit() : art.grey();
-            long start = System.nanoTime();
-            InkReading reading =
-                    InkMapper.read(sheet, SheetRecipe.automatic(), 300 / 25.4, Progress.SILENT);
-            Tracing tracing =
-                    Tracer.trace(
-                            reading.map(),
-                            new TraceSettings(Tracer.USUAL_ERROR_PX, reading.oneBit()),
-                            Progress.SILENT);
-            millis += (System.nanoTime() - start) / 1_000_000;
-            if (tracing.outlines().isEmpty()) {
-                continue;
-            }
-            Geometry truth = art.truth();
-            Measured measured = Measured.of(truth, tracing);
-            results.add(new Result(file, art, tracing, measured));
-            mean += measured.distance().mean();
-            percentile += measured.distance().percentile99();
-            worst = Math.max(worst, measured.distance().percentile99());
-            boolean same =
-                    measured.parts() == measured.trueParts()
-                            && measured.holes() == measured.trueHoles();
-            boolean stable = art.isStable();
-            exact += same && stable ? 1 : 0;
-            resolved += stable ? 1 : 0;
-            within +=
-                    measured.distance().mean() <= meanFloor
-                                    && measured.distance().percentile99() <= floor99
-                            ? 1
-                            : 0;
-            double px = truth.getLength();
-            length += px;
-            segments += measured.segmentsPerKpx() * px;
-        }
-        int n = results.size();
+        long within =
+                results.stream()
+                        .map(result -> result.measured().distance())
+                        .filter(d -> d.mean() <= meanFloor && d.percentile99() <= floor99)
+                        .count();
+        List<Result> resolved = results.stream().filter(r -> r.art().isStable()).toList();
+        double length = results.stream().mapToDouble(r -> r.art().truth().getLength()).sum();
+        int segments = results.stream().mapToInt(r -> r.tracing().segments()).sum();
         System.out.printf(
                 Locale.ROOT,
-                "%-8s %5d %5d %8.3f %8.3f %8.3f %4d/%-4d %4d/%-4d %8.1f %8d%n",
+                "%-8s %5d %5d %8.3f %8.3f %8.3f %4d/%-4d %4d/%-4d %8.1f %8.0f%n",
                 kind,
                 side,
-                n,
-                mean / n,
-                percentile / n,
-                worst,
+                results.size(),
+                average(results, r -> r.measured().distance().mean()),
+                average(results, r -> r.measured().distance().percentile99()),
+                results.stream()
+                        .mapToDouble(r -> r.measured().distance().percentile99())
+                        .max()
+                        .orElse(0),
                 within,
-                n,
-                exact,
-                resolved,
-                segments / length,
-                millis / n);
-        return results;
+                results.size(),
+                resolved.stream().filter(Result::isExact).count(),
+                resolved.size(),
+                segments * 1000 / length,
+                average(results, Result::millis));
+    }
+
+    private static double average(List<Result> results, ToDoubleFunction<Result> measure) {
+        return results.stream().mapToDouble(measure).average().orElse(0);
     }
 }

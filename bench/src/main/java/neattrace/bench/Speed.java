@@ -5,7 +5,6 @@ import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
-import neattrace.raster.Resolution;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
@@ -18,10 +17,6 @@ import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkPreview;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
-import neattrace.standin.pen.PenDrawing;
-import neattrace.standin.scanner.ScanSettings;
-import neattrace.standin.scanner.StandInScanner;
-import neattrace.standin.skerry.SkerryMail;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
@@ -59,11 +54,9 @@ public class Speed {
     /** Draws and scans the page and runs every step once. */
     @Setup
     public void scan() {
-        PenDrawing drawing = SkerryMail.GLASSHOUSE.draw();
-        pxPerMm = Math.sqrt(megapixels * 1e6 / drawing.widthMm() / drawing.heightMm());
-        sheet =
-                StandInScanner.scan(
-                        drawing, ScanSettings.everyday(pxPerMm * Resolution.MM_PER_INCH, 3));
+        DensePage page = DensePage.of(megapixels);
+        sheet = page.sheet();
+        pxPerMm = page.pxPerMm();
         reading = ink();
         inSight =
                 InkPreview.of(

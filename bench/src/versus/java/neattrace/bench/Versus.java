@@ -7,16 +7,11 @@ import java.util.Locale;
 import java.util.concurrent.TimeUnit;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
-import neattrace.raster.Resolution;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
-import neattrace.standin.pen.PenDrawing;
-import neattrace.standin.scanner.ScanSettings;
-import neattrace.standin.scanner.StandInScanner;
-import neattrace.standin.skerry.SkerryMail;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import nu.pattern.OpenCV;
@@ -67,11 +62,9 @@ public class Versus {
     @Setup
     public void scan() {
         OpenCV.loadLocally();
-        PenDrawing drawing = SkerryMail.GLASSHOUSE.draw();
-        pxPerMm = Math.sqrt(megapixels * 1e6 / drawing.widthMm() / drawing.heightMm());
-        sheet =
-                StandInScanner.scan(
-                        drawing, ScanSettings.everyday(pxPerMm * Resolution.MM_PER_INCH, 3));
+        DensePage page = DensePage.of(megapixels);
+        sheet = page.sheet();
+        pxPerMm = page.pxPerMm();
         mat = new Mat(sheet.height(), sheet.width(), CvType.CV_8UC1);
         mat.put(0, 0, sheet.samples());
         reading = ink();
