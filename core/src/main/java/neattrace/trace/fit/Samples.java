@@ -2,25 +2,41 @@ package neattrace.trace.fit;
 
 import neattrace.geom.Point;
 
-/** A closed contour sampled at even distances. Indices run round. */
+/**
+ * A contour sampled at even distances. Indices run round if it is closed, and stop at the ends if
+ * not.
+ */
 final class Samples {
 
     private final double[] x;
     private final double[] y;
+    private final boolean closed;
 
-    private Samples(double[] x, double[] y) {
+    private Samples(double[] x, double[] y, boolean closed) {
         this.x = x;
         this.y = y;
+        this.closed = closed;
     }
 
+    /** Once round a closed contour. */
     static Samples along(double[] xy, double step) {
+        return along(xy, step, true);
+    }
+
+    /** From the first vertex to the last one, both included. */
+    static Samples alongOpen(double[] xy, double step) {
+        return along(xy, step, false);
+    }
+
+    private static Samples along(double[] xy, double step, boolean closed) {
         int n = xy.length / 2;
+        int edges = closed ? n : n - 1;
         double length = 0;
-        for (int i = 0; i < n; i++) {
+        for (int i = 0; i < edges; i++) {
             length += edge(xy, i, n);
         }
         int count = Math.max(6, (int) Math.round(length / step));
-        double even = length / count;
+        double even = length / (closed ? count : count - 1);
         double[] x = new double[count];
         double[] y = new double[count];
         int i = 0;
@@ -28,7 +44,7 @@ final class Samples {
         double current = edge(xy, 0, n);
         for (int k = 0; k < count; k++) {
             double target = k * even;
-            while (i < n - 1 && done + current < target) {
+            while (i < edges - 1 && done + current < target) {
                 done += current;
                 i++;
                 current = edge(xy, i, n);
@@ -38,7 +54,7 @@ final class Samples {
             x[k] = xy[2 * i] + t * (xy[2 * j] - xy[2 * i]);
             y[k] = xy[2 * i + 1] + t * (xy[2 * j + 1] - xy[2 * i + 1]);
         }
-        return new Samples(x, y);
+        return new Samples(x, y, closed);
     }
 
     private static double edge(double[] xy, int i, int n) {
@@ -51,11 +67,15 @@ final class Samples {
     }
 
     double x(int i) {
-        return x[Math.floorMod(i, x.length)];
+        return x[index(i)];
     }
 
     double y(int i) {
-        return y[Math.floorMod(i, y.length)];
+        return y[index(i)];
+    }
+
+    private int index(int i) {
+        return closed ? Math.floorMod(i, x.length) : Math.max(0, Math.min(x.length - 1, i));
     }
 
     Point at(int i) {

@@ -1,0 +1,107 @@
+package neattrace.geom;
+
+import java.awt.geom.Path2D;
+import java.util.Arrays;
+import java.util.BitSet;
+
+/**
+ * A path of cubic Bezier segments from a start to an end, some of them known to be straight.
+ * Coordinates lie in one array: the start, then six numbers a segment (first control point, second
+ * control point, end). Immutable.
+ */
+public final class CubicPath {
+
+    private static final int STRIDE = 6;
+
+    private final double[] coords;
+    private final BitSet straight;
+
+    private CubicPath(double[] coords, BitSet straight) {
+        this.coords = coords;
+        this.straight = straight;
+    }
+
+    /**
+     * A path from raw numbers.
+     *
+     * @param coords two numbers for the start and six a segment; copied
+     * @param straight the segments that are exact straight lines; copied
+     * @throws IllegalArgumentException if the length fits no path or a number is not finite
+     */
+    public static CubicPath of(double[] coords, BitSet straight) {
+        if (coords.length < 2 + STRIDE || coords.length % STRIDE != 2) {
+            throw new IllegalArgumentException("two numbers and six a segment: " + coords.length);
+        }
+        for (double value : coords) {
+            if (!Double.isFinite(value)) {
+                throw new IllegalArgumentException("coordinates must be finite");
+            }
+        }
+        return new CubicPath(coords.clone(), (BitSet) straight.clone());
+    }
+
+    /** Number of segments; there is one point more. */
+    public int size() {
+        return coords.length / STRIDE;
+    }
+
+    /** Whether segment {@code i} is an exact straight line. */
+    public boolean isStraight(int i) {
+        return straight.get(i);
+    }
+
+    /** Point {@code i}, from 0 to {@link #size}. */
+    public Point point(int i) {
+        return new Point(coords[STRIDE * i], coords[STRIDE * i + 1]);
+    }
+
+    /** The control point of segment {@code i} near its start ({@code which = 0}) or its end (1). */
+    public Point control(int i, int which) {
+        int at = STRIDE * i + 2 + 2 * which;
+        return new Point(coords[at], coords[at + 1]);
+    }
+
+    /** The point of segment {@code i} at parameter {@code t} in 0 to 1. */
+    public Point at(int i, double t) {
+        double s = 1 - t;
+        return point(i).times(s * s * s)
+                .plus(control(i, 0).times(3 * s * s * t))
+                .plus(control(i, 1).times(3 * s * t * t))
+                .plus(point(i + 1).times(t * t * t));
+    }
+
+    /** Every coordinate times {@code factor}. */
+    public CubicPath scaled(double factor) {
+        return new CubicPath(Arrays.stream(coords).map(v -> v * factor).toArray(), straight);
+    }
+
+    /** Length, from {@code pieces} chords a segment. */
+    public double length(int pieces) {
+        double length = 0;
+        for (int i = 0; i < size(); i++) {
+            for (int k = 0; k < pieces; k++) {
+                length += at(i, (double) k / pieces).distance(at(i, (k + 1.0) / pieces));
+            }
+        }
+        return length;
+    }
+
+    /** Appends the path to {@code path} as one open subpath. */
+    public void appendTo(Path2D path) {
+        path.moveTo(coords[0], coords[1]);
+        for (int i = 0; i < size(); i++) {
+            int at = STRIDE * i;
+            if (straight.get(i)) {
+                path.lineTo(coords[at + 6], coords[at + 7]);
+            } else {
+                path.curveTo(
+                        coords[at + 2],
+                        coords[at + 3],
+                        coords[at + 4],
+                        coords[at + 5],
+                        coords[at + 6],
+                        coords[at + 7]);
+            }
+        }
+    }
+}

@@ -1,0 +1,190 @@
+package neattrace.trace.centre;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import neattrace.trace.thin.Skeleton;
+
+/** Cuts a skeleton into nodes (ends and junctions) and the branches between them. */
+final class SkeletonGraph {
+
+    private static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
+    private static final int[] DY = {0, 1, 0, -1, 1, 1, -1, -1};
+
+    private final Skeleton skeleton;
+    private final Map<Integer, Integer> nodeOf = new HashMap<>();
+    private final List<int[]> nodes = new ArrayList<>();
+    private final List<Branch> branches = new ArrayList<>();
+    private final BitSet walked = new BitSet();
+
+    private SkeletonGraph(Skeleton skeleton) {
+        this.skeleton = skeleton;
+    }
+
+    static SkeletonGraph of(Skeleton skeleton) {
+        SkeletonGraph graph = new SkeletonGraph(skeleton);
+        graph.findNodes();
+        graph.walkBranches();
+        graph.walkRings();
+        return graph;
+    }
+
+    /** The pixels of each node. */
+    List<int[]> nodes() {
+        return nodes;
+    }
+
+    List<Branch> branches() {
+        return branches;
+    }
+
+    private void findNodes() {
+        BitSet special = new BitSet();
+        BitSet pixels = skeleton.pixels();
+        for (int i = pixels.nextSetBit(0); i >= 0; i = pixels.nextSetBit(i + 1)) {
+            special.set(i, skeleton.ways(i) != 2);
+        }
+        for (int i = special.nextSetBit(0); i >= 0; i = special.nextSetBit(i + 1)) {
+            if (!nodeOf.containsKey(i)) {
+                nodes.add(cluster(i, special, nodes.size()));
+            }
+        }
+    }
+
+    private int[] cluster(int start, BitSet special, int node) {
+        List<Integer> members = new ArrayList<>();
+        nodeOf.put(start, node);
+        members.add(start);
+        for (int k = 0; k < members.size(); k++) {
+            int index = members.get(k);
+            for (int d = 0; d < 8; d++) {
+                int next = neighbour(index, d);
+                if (next >= 0 && special.get(next) && !nodeOf.containsKey(next)) {
+                    nodeOf.put(next, node);
+                    members.add(next);
+                }
+            }
+        }
+        return members.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    /** The index of a skeleton pixel in direction d, or -1. */
+    private int neighbour(int index, int d) {
+        int x = index % skeleton.width() + DX[d];
+        int y = index / skeleton.width() + DY[d];
+        return skeleton.at(x, y) ? y * skeleton.width() + x : -1;
+    }
+
+    private void walkBranches() {
+        for (int node = 0; node < nodes.size(); node++) {
+            for (int pixel : nodes.get(node)) {
+                for (int d = 0; d < 8; d++) {
+                    int next = neighbour(pixel, d);
+                    if (next >= 0 && !nodeOf.containsKey(next) && !walked.get(next)) {
+                        branches.add(walk(node, pixel, next));
+                    }
+                }
+            }
+        }
+    }
+
+    private Branch walk(int node, int from, int first) {
+        Path path = new Path();
+        path.add(from);
+        int before = from;
+        int here = first;
+        while (true) {
+            walked.set(here);
+            path.add(here);
+            int onward = onward(here, before);
+            if (onward < 0) {
+                return new Branch(node, node, path.pixels(), new int[0]);
+            }
+            if (nodeOf.containsKey(onward)) {
+                path.add(onward);
+                return new Branch(node, nodeOf.get(onward), path.pixels(), new int[0]);
+            }
+            before = here;
+            here = onward;
+        }
+    }
+
+    /** The way on from a pixel of a branch: a node before others, sides before corners. */
+    private int onward(int here, int before) {
+        int plain = -1;
+        for (int d = 0; d < 8; d++) {
+            int next = neighbour(here, d);
+            if (next < 0 || next == before) {
+                continue;
+            }
+            boolean isNode = nodeOf.containsKey(next);
+            if (isNode && !sameNode(next, before)) {
+                return next;
+            }
+            if (!isNode && !walked.get(next) && plain < 0) {
+                plain = next;
+            }
+        }
+        if (plain >= 0) {
+            return plain;
+        }
+        for (int d = 0; d < 8; d++) {
+            int next = neighbour(here, d);
+            if (next >= 0 && next != before && nodeOf.containsKey(next)) {
+                return next;
+            }
+        }
+        return -1;
+    }
+
+    private boolean sameNode(int a, int b) {
+        Integer nodeA = nodeOf.get(a);
+        return nodeA != null && nodeA.equals(nodeOf.get(b));
+    }
+
+    private void walkRings() {
+        BitSet pixels = skeleton.pixels();
+        for (int i = pixels.nextSetBit(0); i >= 0; i = pixels.nextSetBit(i + 1)) {
+            if (walked.get(i) || nodeOf.containsKey(i)) {
+                continue;
+            }
+            Path path = new Path();
+            int here = i;
+            while (here >= 0) {
+                walked.set(here);
+                path.add(here);
+                here = unwalked(here);
+            }
+            branches.add(new Branch(-1, -1, path.pixels(), new int[0]));
+        }
+    }
+
+    private int unwalked(int here) {
+        for (int d = 0; d < 8; d++) {
+            int next = neighbour(here, d);
+            if (next >= 0 && !walked.get(next) && !nodeOf.containsKey(next)) {
+                return next;
+            }
+        }
+        return -1;
+    }
+
+    /** A growing array of pixel indices. */
+    private static final class Path {
+        private int[] values = new int[32];
+        private int size;
+
+        void add(int value) {
+            if (size == values.length) {
+                values = java.util.Arrays.copyOf(values, 2 * size);
+            }
+            values[size++] = value;
+        }
+
+        int[] pixels() {
+            return java.util.Arrays.copyOf(values, size);
+        }
+    }
+}

@@ -1,0 +1,112 @@
+package neattrace.trace.centre;
+
+import java.util.Arrays;
+import neattrace.geom.Point;
+
+/** A line while it is being measured: places, widths, and which of them are known. */
+final class Strand {
+
+    /** Samples from which the direction at an end is taken, at least. */
+    private static final int TANGENT_SAMPLES = 4;
+
+    final boolean closed;
+    final int from;
+    final int to;
+    double[] x;
+    double[] y;
+    double[] width;
+
+    /** Rough half width at each sample, from the skeleton, px. */
+    double[] rough;
+
+    boolean[] known;
+
+    Strand(boolean closed, int from, int to, double[] x, double[] y, double[] rough) {
+        this.closed = closed;
+        this.from = from;
+        this.to = to;
+        this.x = x;
+        this.y = y;
+        this.rough = rough;
+        this.width = new double[x.length];
+        this.known = new boolean[x.length];
+        for (int i = 0; i < x.length; i++) {
+            width[i] = 2 * rough[i];
+        }
+    }
+
+    int size() {
+        return x.length;
+    }
+
+    Point at(int i) {
+        return new Point(x[i], y[i]);
+    }
+
+    /** Keeps samples {@code first} to {@code last} only. */
+    void keep(int first, int last) {
+        x = Arrays.copyOfRange(x, first, last + 1);
+        y = Arrays.copyOfRange(y, first, last + 1);
+        width = Arrays.copyOfRange(width, first, last + 1);
+        rough = Arrays.copyOfRange(rough, first, last + 1);
+        known = Arrays.copyOfRange(known, first, last + 1);
+    }
+
+    /** Adds a known sample before the first one or after the last one. */
+    void add(boolean atStart, Point place, double wide) {
+        int n = x.length;
+        x = room(x, atStart);
+        y = room(y, atStart);
+        width = room(width, atStart);
+        rough = room(rough, atStart);
+        boolean[] more = new boolean[n + 1];
+        System.arraycopy(known, 0, more, atStart ? 1 : 0, n);
+        known = more;
+        int i = atStart ? 0 : n;
+        x[i] = place.x();
+        y[i] = place.y();
+        width[i] = wide;
+        rough[i] = wide / 2;
+        known[i] = true;
+    }
+
+    private static double[] room(double[] values, boolean atStart) {
+        double[] more = new double[values.length + 1];
+        System.arraycopy(values, 0, more, atStart ? 1 : 0, values.length);
+        return more;
+    }
+
+    int firstKnown() {
+        for (int i = 0; i < known.length; i++) {
+            if (known[i]) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    int lastKnown() {
+        for (int i = known.length - 1; i >= 0; i--) {
+            if (known[i]) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** The direction in which the line leaves at an end, from the known samples next to it. */
+    Point outward(boolean atStart) {
+        int end = atStart ? firstKnown() : lastKnown();
+        int step = atStart ? 1 : -1;
+        int want = (int) Math.max(TANGENT_SAMPLES, 1.5 * rough[end]);
+        int inner = end;
+        for (int k = 0; k < want; k++) {
+            int next = inner + step;
+            if (next < 0 || next >= x.length || !known[next]) {
+                break;
+            }
+            inner = next;
+        }
+        return at(end).minus(at(inner)).unit();
+    }
+}
