@@ -1,18 +1,12 @@
 package neattrace.sheet.mask;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.Rectangle;
-import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
-import java.awt.geom.Rectangle2D;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferByte;
 import neattrace.geom.Homography;
 import neattrace.geom.Point;
 import neattrace.raster.blur.Gaussian;
+import neattrace.raster.cover.ShapeCover;
 import neattrace.sheet.SheetShape;
 
 /**
@@ -41,36 +35,13 @@ public record SheetPart(int x, int y, int width, int height, byte[] cover) {
             int sheetHeight,
             double featherPx) {
         Shape outline = mapped(shape.outline(), toSheet);
-        Rectangle2D bounds = outline.getBounds2D();
-        int grow = (int) Math.ceil(3 * featherPx) + 1;
-        Rectangle box =
-                new Rectangle(0, 0, sheetWidth, sheetHeight)
-                        .intersection(
-                                new Rectangle(
-                                        clamped(bounds.getMinX() - grow),
-                                        clamped(bounds.getMinY() - grow),
-                                        clamped(bounds.getWidth() + 2 * grow + 2),
-                                        clamped(bounds.getHeight() + 2 * grow + 2)));
-        if (box.isEmpty()) {
-            return new SheetPart(0, 0, 0, 0, new byte[0]);
-        }
-        BufferedImage image =
-                new BufferedImage(box.width, box.height, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D graphics = image.createGraphics();
-        graphics.setRenderingHint(
-                RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        graphics.setColor(Color.WHITE);
-        graphics.translate(-box.x, -box.y);
-        graphics.fill(outline);
-        graphics.dispose();
-        byte[] cover = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        int grow = (int) Math.ceil(3 * featherPx);
+        ShapeCover hard = ShapeCover.of(outline, sheetWidth, sheetHeight, grow);
         byte[] soft =
-                featherPx > 0 ? Gaussian.blur(cover, box.width, box.height, featherPx) : cover;
-        return new SheetPart(box.x, box.y, box.width, box.height, soft);
-    }
-
-    private static int clamped(double value) {
-        return (int) Math.max(-1e6, Math.min(1e6, Math.floor(value)));
+                featherPx > 0 && hard.width() > 0
+                        ? Gaussian.blur(hard.cover(), hard.width(), hard.height(), featherPx)
+                        : hard.cover();
+        return new SheetPart(hard.x(), hard.y(), hard.width(), hard.height(), soft);
     }
 
     private static Shape mapped(Shape shape, Homography map) {
@@ -89,21 +60,7 @@ public record SheetPart(int x, int y, int width, int height, byte[] cover) {
     }
 
     /** Visits every pixel that is covered at all. */
-    public void forEach(Visitor visitor) {
-        for (int row = 0; row < height; row++) {
-            for (int column = 0; column < width; column++) {
-                int value = cover[row * width + column] & 0xff;
-                if (value > 0) {
-                    visitor.visit(x + column, y + row, value);
-                }
-            }
-        }
-    }
-
-    /** Receives pixels. */
-    @FunctionalInterface
-    public interface Visitor {
-        /** The pixel of the sheet at a place is covered by so much of 255. */
-        void visit(int x, int y, int cover);
+    public void forEach(ShapeCover.Visitor visitor) {
+        new ShapeCover(x, y, width, height, cover).forEach(visitor);
     }
 }

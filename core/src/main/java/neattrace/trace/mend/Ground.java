@@ -1,0 +1,132 @@
+package neattrace.trace.mend;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.IntPredicate;
+import neattrace.geom.deviation.OutlineDistance;
+import neattrace.trace.InkLine;
+import neattrace.trace.LineNet;
+import neattrace.trace.SolidBlack;
+import neattrace.trace.edit.InkShape;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.index.hprtree.HPRtree;
+import org.locationtech.jts.operation.buffer.VariableBuffer;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/** The ground that a stretch of line covers, less what other lines cover too. */
+final class Ground {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /** A line's edge is soft; so far beyond it its ink is wiped off, px. */
+    private static final double SOFT_PX = 1.6;
+
+    /** So far beyond their edges other lines are kept, px. */
+    private static final double KEPT_PX = 0.6;
+
+    /** Samples of other lines are looked at in runs of this many. */
+    private static final int RUN = 24;
+
+    private final LineNet net;
+    private final HPRtree runs = new HPRtree();
+
+    Ground(LineNet net) {
+        this.net = net;
+        for (int i = 0; i < net.lines().size(); i++) {
+            index(i);
+        }
+        for (SolidBlack solid : net.solids()) {
+            double[] wide = Arrays.stream(solid.radius()).map(r -> 2 * r).toArray();
+            insert(-1, new Track(solid.x(), solid.y(), wide), 0);
+        }
+        if (runs.size() > 0) {
+            runs.build();
+        }
+    }
+
+    private record Piece(int line, int from, Track track) {}
+
+    private void index(int line) {
+        InkLine ink = net.lines().get(line);
+        for (int from = 0; from < ink.size() - 1; from += RUN) {
+            int to = Math.min(ink.size() - 1, from + RUN);
+            insert(line, Track.of(ink, from, to), from);
+        }
+    }
+
+    private void insert(int line, Track track, int from) {
+        runs.insert(envelope(track, 0), new Piece(line, from, track));
+    }
+
+    private static Envelope envelope(Track track, double more) {
+        Envelope box = new Envelope();
+        double wide = 0;
+        for (int i = 0; i < track.size(); i++) {
+            box.expandToInclude(track.x()[i], track.y()[i]);
+            wide = Math.max(wide, track.width()[i]);
+        }
+        box.expandBy(wide / 2 + more);
+        return box;
+    }
+
+    /**
+     * What has to be wiped to take a track off.
+     *
+     * @param own the lines of the net that the track is made of; all others stay
+     * @param kept tracks that stay as well: what the line goes on as
+     * @return rings in px; none if others cover all of it
+     */
+    List<double[]> alone(Track track, IntPredicate own, List<Track> kept) {
+        Geometry ground = cover(track, SOFT_PX);
+        List<Geometry> others = new ArrayList<>();
+        kept.forEach(one -> others.add(cover(one, KEPT_PX)));
+        List<?> found = runs.query(envelope(track, SOFT_PX + KEPT_PX));
+        for (Object item : found) {
+            Piece piece = (Piece) item;
+            if (piece.line < 0 || !own.test(piece.line)) {
+                others.add(cover(piece.track, KEPT_PX));
+            }
+        }
+        if (!others.isEmpty()) {
+            Geometry stays = OverlayNGRobust.union(others);
+            ground = OverlayNGRobust.overlay(ground, stays, OverlayNG.DIFFERENCE);
+        }
+        List<double[]> rings = new ArrayList<>();
+        for (Object polygon : PolygonExtracter.getPolygons(ground)) {
+            Polygon part = ((Polygon) polygon).norm() instanceof Polygon normal ? normal : null;
+            rings.addAll(OutlineDistance.rings(part));
+        }
+        return rings;
+    }
+
+    /** The polygon of a pen's track, {@code more} px wider to each side. */
+    static Geometry cover(Track track, double more) {
+        Track few = track.thinned(0.1);
+        if (few.size() == 1 || few.size() == 2 && few.at(0).equals(few.at(1))) {
+            return FACTORY.createPoint(new Coordinate(few.x()[0], few.y()[0]))
+                    .buffer(few.width()[0] / 2 + more);
+        }
+        Coordinate[] places = new Coordinate[few.size()];
+        double[] reach = new double[few.size()];
+        for (int i = 0; i < places.length; i++) {
+            places[i] = new Coordinate(few.x()[i], few.y()[i]);
+            reach[i] = few.width()[i] / 2 + more;
+        }
+        return VariableBuffer.buffer(FACTORY.createLineString(places), reach);
+    }
+
+    /** Rings in px as a shape on the page. */
+    static InkShape.Area onPage(List<double[]> rings, double pxPerMm) {
+        return new InkShape.Area(
+                rings.stream()
+                        .map(ring -> Arrays.stream(ring).map(v -> v / pxPerMm).toArray())
+                        .toList());
+    }
+}

@@ -1,0 +1,112 @@
+package neattrace.trace.mend;
+
+import java.util.Arrays;
+import neattrace.geom.Point;
+import neattrace.trace.InkLine;
+import neattrace.trace.edit.InkShape;
+
+/** A stretch of pen track: places a pixel or so apart with the pen's width, in px. */
+record Track(double[] x, double[] y, double[] width) {
+
+    static Track of(InkLine line) {
+        return new Track(line.x(), line.y(), line.width());
+    }
+
+    /** Samples {@code from} to {@code to} of a line, both included; round a ring if need be. */
+    static Track of(InkLine line, int from, int to) {
+        int n = line.size();
+        int count = (from <= to ? to - from : to + n - from) + 1;
+        double[] x = new double[count];
+        double[] y = new double[count];
+        double[] width = new double[count];
+        for (int k = 0; k < count; k++) {
+            int i = (from + k) % n;
+            x[k] = line.x()[i];
+            y[k] = line.y()[i];
+            width[k] = line.width()[i];
+        }
+        return new Track(x, y, width);
+    }
+
+    int size() {
+        return x.length;
+    }
+
+    Point at(int i) {
+        return new Point(x[i], y[i]);
+    }
+
+    Track withWidth(double[] next) {
+        return new Track(x, y, next);
+    }
+
+    /** The same led back to its start. */
+    Track closed() {
+        int n = x.length;
+        double[] cx = Arrays.copyOf(x, n + 1);
+        double[] cy = Arrays.copyOf(y, n + 1);
+        double[] cw = Arrays.copyOf(width, n + 1);
+        cx[n] = x[0];
+        cy[n] = y[0];
+        cw[n] = width[0];
+        return new Track(cx, cy, cw);
+    }
+
+    /** The same with so many samples that any left out lies within {@code slack} px of the rest. */
+    Track thinned(double slack) {
+        boolean[] keep = new boolean[x.length];
+        keep[0] = true;
+        keep[x.length - 1] = true;
+        split(0, x.length - 1, slack, keep);
+        int count = 0;
+        for (boolean one : keep) {
+            count += one ? 1 : 0;
+        }
+        double[] nx = new double[count];
+        double[] ny = new double[count];
+        double[] nw = new double[count];
+        int k = 0;
+        for (int i = 0; i < keep.length; i++) {
+            if (keep[i]) {
+                nx[k] = x[i];
+                ny[k] = y[i];
+                nw[k++] = width[i];
+            }
+        }
+        return new Track(nx, ny, nw);
+    }
+
+    /** Douglas and Peucker's way (1973), with the width as a third coordinate. */
+    private void split(int from, int to, double slack, boolean[] keep) {
+        double worst = slack;
+        int at = -1;
+        double dx = x[to] - x[from];
+        double dy = y[to] - y[from];
+        double square = dx * dx + dy * dy;
+        for (int i = from + 1; i < to; i++) {
+            double t = square == 0 ? 0 : ((x[i] - x[from]) * dx + (y[i] - y[from]) * dy) / square;
+            t = Math.max(0, Math.min(1, t));
+            double off = Math.hypot(x[i] - x[from] - t * dx, y[i] - y[from] - t * dy);
+            double wide = width[from] + t * (width[to] - width[from]);
+            off = Math.max(off, Math.abs(width[i] - wide) / 2);
+            if (off > worst) {
+                worst = off;
+                at = i;
+            }
+        }
+        if (at > 0) {
+            keep[at] = true;
+            split(from, at, slack, keep);
+            split(at, to, slack, keep);
+        }
+    }
+
+    /** As a shape on the page, mm. */
+    InkShape.Stroke onPage(double pxPerMm) {
+        Track few = thinned(0.05);
+        return new InkShape.Stroke(
+                Arrays.stream(few.x).map(v -> v / pxPerMm).toArray(),
+                Arrays.stream(few.y).map(v -> v / pxPerMm).toArray(),
+                Arrays.stream(few.width).map(v -> v / pxPerMm).toArray());
+    }
+}
