@@ -8,6 +8,7 @@ import java.awt.Shape;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.List;
 
 /**
  * The pixels of a sheet that a shape covers. The array is handed over, not copied.
@@ -33,6 +34,11 @@ public record ShapeCover(int x, int y, int width, int height, byte[] cover) {
 
     /** The cover of a shape in px within a box of pixels. */
     public static ShapeCover of(Shape shape, Rectangle box) {
+        return of(List.of(shape), box);
+    }
+
+    /** The cover of several shapes together within a box of pixels. */
+    public static ShapeCover of(List<? extends Shape> shapes, Rectangle box) {
         if (box.isEmpty()) {
             return new ShapeCover(0, 0, 0, 0, new byte[0]);
         }
@@ -45,7 +51,11 @@ public record ShapeCover(int x, int y, int width, int height, byte[] cover) {
                 RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         graphics.setColor(Color.WHITE);
         graphics.translate(-box.x, -box.y);
-        graphics.fill(shape);
+        for (Shape shape : shapes) {
+            if (shape.getBounds2D().intersects(box)) {
+                graphics.fill(shape);
+            }
+        }
         graphics.dispose();
         byte[] cover = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
         return new ShapeCover(box.x, box.y, box.width, box.height, cover);

@@ -3,6 +3,7 @@ package neattrace.trace.mend;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.Point;
+import neattrace.trace.track.PenTrack;
 
 /** Makes a smooth path of what a hand drew. */
 final class Freehand {
@@ -80,7 +81,7 @@ final class Freehand {
     }
 
     /** A track along a curve whose width runs evenly through the given widths. */
-    static Track track(List<Point> curve, double[] widths) {
+    static PenTrack track(List<Point> curve, double[] widths) {
         int n = curve.size();
         double[] x = new double[n];
         double[] y = new double[n];
@@ -93,6 +94,6 @@ final class Freehand {
             double share = place - k;
             wide[i] = widths[k] * (1 - share) + widths[k + 1] * share;
         }
-        return new Track(x, y, wide);
+        return new PenTrack(x, y, wide);
     }
 }

@@ -9,6 +9,7 @@ import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.SolidBlack;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.track.PenTrack;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -44,28 +45,28 @@ final class Ground {
         }
         for (SolidBlack solid : net.solids()) {
             double[] wide = Arrays.stream(solid.radius()).map(r -> 2 * r).toArray();
-            insert(-1, new Track(solid.x(), solid.y(), wide), 0);
+            insert(-1, new PenTrack(solid.x(), solid.y(), wide), 0);
         }
         if (runs.size() > 0) {
             runs.build();
         }
     }
 
-    private record Piece(int line, int from, Track track) {}
+    private record Piece(int line, int from, PenTrack track) {}
 
     private void index(int line) {
         InkLine ink = net.lines().get(line);
         for (int from = 0; from < ink.size() - 1; from += RUN) {
             int to = Math.min(ink.size() - 1, from + RUN);
-            insert(line, Track.of(ink, from, to), from);
+            insert(line, PenTrack.of(ink, from, to), from);
         }
     }
 
-    private void insert(int line, Track track, int from) {
+    private void insert(int line, PenTrack track, int from) {
         runs.insert(envelope(track, 0), new Piece(line, from, track));
     }
 
-    private static Envelope envelope(Track track, double more) {
+    private static Envelope envelope(PenTrack track, double more) {
         Envelope box = new Envelope();
         double wide = 0;
         for (int i = 0; i < track.size(); i++) {
@@ -83,7 +84,7 @@ final class Ground {
      * @param kept tracks that stay as well: what the line goes on as
      * @return rings in px; none if others cover all of it
      */
-    List<double[]> alone(Track track, IntPredicate own, List<Track> kept) {
+    List<double[]> alone(PenTrack track, IntPredicate own, List<PenTrack> kept) {
         Geometry ground = cover(track, SOFT_PX);
         List<Geometry> others = new ArrayList<>();
         kept.forEach(one -> others.add(cover(one, KEPT_PX)));
@@ -107,8 +108,8 @@ final class Ground {
     }
 
     /** The polygon of a pen's track, {@code more} px wider to each side. */
-    static Geometry cover(Track track, double more) {
-        Track few = track.thinned(0.1);
+    static Geometry cover(PenTrack track, double more) {
+        PenTrack few = track.thinned(0.1);
         if (few.size() == 1 || few.size() == 2 && few.at(0).equals(few.at(1))) {
             return FACTORY.createPoint(new Coordinate(few.x()[0], few.y()[0]))
                     .buffer(few.width()[0] / 2 + more);

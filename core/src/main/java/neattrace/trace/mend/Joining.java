@@ -6,6 +6,7 @@ import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNode;
 import neattrace.trace.edit.InkEdit;
+import neattrace.trace.track.PenTrack;
 
 /** Leads free ends on. */
 final class Joining {
@@ -95,7 +96,7 @@ final class Joining {
             endWidth = spot.isPresent() ? start.width : start.width / 2;
             what = spot.isPresent() ? "End led on to a line" : "Line extended";
         }
-        Track track = Freehand.track(curve, new double[] {start.width, endWidth});
+        PenTrack track = Freehand.track(curve, new double[] {start.width, endWidth});
         Point middle = track.at(track.size() / 2).times(1 / strokes.pxPerMm);
         return Optional.of(
                 new InkEdit(what, middle, List.of(), List.of(track.onPage(strokes.pxPerMm))));

@@ -7,6 +7,7 @@ import neattrace.geom.Point;
 import neattrace.trace.LineNet;
 import neattrace.trace.Stub;
 import neattrace.trace.edit.InkEdit;
+import neattrace.trace.track.PenTrack;
 
 /**
  * Finds what a hand means on a drawing's lines and makes an edit of it. Places are in mm on the
@@ -105,11 +106,11 @@ public final class LineMender {
     /** The middle of the whole stroke at a place, mm; empty if there is none within reach. */
     public List<Point> strokeAt(Point place, double reachMm) {
         return strokes.onStroke(place.times(strokes.pxPerMm), reachMm * strokes.pxPerMm)
-                .map(spot -> path(Track.of(strokes.all.get(spot.line())).thinned(0.3)))
+                .map(spot -> path(PenTrack.of(strokes.all.get(spot.line())).thinned(0.3)))
                 .orElse(List.of());
     }
 
-    private List<Point> path(Track track) {
+    private List<Point> path(PenTrack track) {
         List<Point> path = new ArrayList<>();
         for (int i = 0; i < track.size(); i++) {
             path.add(strokes.onPage(track.at(i)));

@@ -8,6 +8,7 @@ import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.track.PenTrack;
 
 /** Puts a hand's line in the place of a stretch, of an end, or where nothing was. */
 final class Redrawing {
@@ -53,10 +54,10 @@ final class Redrawing {
     private InkEdit redrawStretch(List<Point> px, Strokes.Spot from, Strokes.Spot to) {
         InkLine stroke = strokes.all.get(from.line());
         boolean forward = forward(stroke, px, from, to);
-        Track old =
+        PenTrack old =
                 forward
-                        ? Track.of(stroke, from.sample(), to.sample())
-                        : Track.of(stroke, to.sample(), from.sample());
+                        ? PenTrack.of(stroke, from.sample(), to.sample())
+                        : PenTrack.of(stroke, to.sample(), from.sample());
         double[] widths = old.width().clone();
         if (!forward) {
             for (int i = 0; i < widths.length; i++) {
@@ -80,14 +81,14 @@ final class Redrawing {
             return from.sample() <= to.sample();
         }
         Point middle = px.get(px.size() / 2);
-        Track ahead = Track.of(stroke, from.sample(), to.sample());
-        Track round = Track.of(stroke, to.sample(), from.sample());
+        PenTrack ahead = PenTrack.of(stroke, from.sample(), to.sample());
+        PenTrack round = PenTrack.of(stroke, to.sample(), from.sample());
         return ahead.at(ahead.size() / 2).distance(middle)
                 <= round.at(round.size() / 2).distance(middle);
     }
 
     private InkEdit replace(String what, List<InkShape> wiped, List<Point> line, double[] widths) {
-        Track track =
+        PenTrack track =
                 Freehand.track(Freehand.smoothed(line), widths.length < 2 ? twice(widths) : widths);
         Point middle = strokes.middle(track);
         return new InkEdit(what, middle, wiped, List.of(track.onPage(strokes.pxPerMm)));
@@ -118,10 +119,10 @@ final class Redrawing {
         InkLine stroke = strokes.all.get(from.line());
         int end = freeEnd(from, px.get(px.size() - 1)).orElseThrow();
         boolean forward = end > 0;
-        Track old =
+        PenTrack old =
                 forward
-                        ? Track.of(stroke, from.sample(), end)
-                        : Track.of(stroke, end, from.sample());
+                        ? PenTrack.of(stroke, from.sample(), end)
+                        : PenTrack.of(stroke, end, from.sample());
         double[] widths = old.width().clone();
         if (!forward) {
             for (int i = 0; i < widths.length; i++) {
@@ -157,7 +158,7 @@ final class Redrawing {
             }
             widths[i] = Math.max(Strokes.LEAST_WIDTH_PX, usual * swell);
         }
-        Track track = Freehand.track(curve, widths.length < 2 ? twice(widths) : widths);
+        PenTrack track = Freehand.track(curve, widths.length < 2 ? twice(widths) : widths);
         Point middle = strokes.middle(track);
         return new InkEdit("Line drawn", middle, List.of(), List.of(track.onPage(strokes.pxPerMm)));
     }

@@ -9,6 +9,7 @@ import neattrace.trace.SolidBlack;
 import neattrace.trace.Stub;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.track.PenTrack;
 
 /** Takes things off: nubs, dots, lines back to where they meet the next. */
 final class Removing {
@@ -49,8 +50,8 @@ final class Removing {
         Point out = stub.tip().minus(stub.root()).unit();
         Point end = stub.tip().plus(out.times(2));
         double wide = Math.max(4, stub.lineWidth());
-        Track track =
-                new Track(
+        PenTrack track =
+                new PenTrack(
                         new double[] {stub.root().x(), end.x()},
                         new double[] {stub.root().y(), end.y()},
                         new double[] {wide, wide});
@@ -64,14 +65,14 @@ final class Removing {
 
     private Optional<InkEdit> takeAway(SolidBlack dot, Point place) {
         double[] wide = Arrays.stream(dot.radius()).map(r -> 2 * r + 6).toArray();
-        Track track = new Track(dot.x(), dot.y(), wide);
+        PenTrack track = new PenTrack(dot.x(), dot.y(), wide);
         InkShape.Stroke stroke = track.onPage(strokes.pxPerMm);
         return Optional.of(new InkEdit("Dot taken away", place, List.of(stroke), List.of()));
     }
 
     private Optional<InkEdit> takeAway(int line) {
         InkLine ink = strokes.net.lines().get(line);
-        Track track = Track.of(ink);
+        PenTrack track = PenTrack.of(ink);
         List<double[]> rings = strokes.ground.alone(track, other -> other == line, List.of());
         if (rings.isEmpty()) {
             return Optional.empty();

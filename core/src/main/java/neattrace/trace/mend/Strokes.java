@@ -10,6 +10,7 @@ import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.chain.StrokeJoiner;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.track.PenTrack;
 
 /** The lines of a drawing and the strokes they make, to be pointed at and wiped off. */
 final class Strokes {
@@ -74,7 +75,7 @@ final class Strokes {
         return px.times(1 / pxPerMm);
     }
 
-    Point middle(Track track) {
+    Point middle(PenTrack track) {
         return onPage(track.at(track.size() / 2));
     }
 
@@ -90,30 +91,30 @@ final class Strokes {
             own.add(one >= 0 ? one : -1 - one);
         }
         InkLine line = all.get(stroke);
-        Track old = Track.of(line, from, to);
+        PenTrack old = PenTrack.of(line, from, to);
         List<double[]> rings = ground.alone(old, own::contains, rest(line, from, to));
         return rings.isEmpty() ? List.of() : List.of(Ground.onPage(rings, pxPerMm));
     }
 
     /** The line's own samples on either side of a stretch, as far as wiping could reach. */
-    private static List<Track> rest(InkLine line, int from, int to) {
+    private static List<PenTrack> rest(InkLine line, int from, int to) {
         int n = line.size();
         int reach = (int) (REST_WIDTHS * Math.max(line.width()[from], line.width()[to])) + 4;
         int left = from <= to ? n - (to - from) - 1 : from - to - 1;
-        List<Track> rest = new ArrayList<>();
+        List<PenTrack> rest = new ArrayList<>();
         if (line.closed()) {
             if (left >= 2) {
                 int each = Math.min(reach, left / 2);
-                rest.add(Track.of(line, Math.floorMod(from - each, n), from));
-                rest.add(Track.of(line, to, (to + each) % n));
+                rest.add(PenTrack.of(line, Math.floorMod(from - each, n), from));
+                rest.add(PenTrack.of(line, to, (to + each) % n));
             }
             return rest;
         }
         if (from > 0) {
-            rest.add(Track.of(line, Math.max(0, from - reach), from));
+            rest.add(PenTrack.of(line, Math.max(0, from - reach), from));
         }
         if (to < n - 1) {
-            rest.add(Track.of(line, to, Math.min(n - 1, to + reach)));
+            rest.add(PenTrack.of(line, to, Math.min(n - 1, to + reach)));
         }
         return rest;
     }

@@ -8,6 +8,7 @@ import neattrace.trace.InkLine;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
 import neattrace.trace.taper.Taper;
+import neattrace.trace.track.PenTrack;
 
 /** Gives strokes other widths. */
 final class Widening {
@@ -89,7 +90,7 @@ final class Widening {
             grows &= widths[i] >= line.width()[first + i];
         }
         List<InkShape> wiped = grows ? List.of() : strokes.wiped(stroke, first, last);
-        Track track = Track.of(line, first, last).withWidth(widths);
+        PenTrack track = PenTrack.of(line, first, last).withWidth(widths);
         if (line.closed() && widths.length == line.size()) {
             track = track.closed();
         }

@@ -1,19 +1,27 @@
-package neattrace.trace.mend;
+package neattrace.trace.track;
 
 import java.util.Arrays;
 import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.edit.InkShape;
 
-/** A stretch of pen track: places a pixel or so apart with the pen's width, in px. */
-record Track(double[] x, double[] y, double[] width) {
+/**
+ * A stretch of pen track: places a pixel or so apart with the pen's width, in px. The arrays are
+ * handed over, not copied, and must not be written to.
+ *
+ * @param x across
+ * @param y down
+ * @param width the pen's diameter at each place
+ */
+public record PenTrack(double[] x, double[] y, double[] width) {
 
-    static Track of(InkLine line) {
-        return new Track(line.x(), line.y(), line.width());
+    /** All of a line. */
+    public static PenTrack of(InkLine line) {
+        return new PenTrack(line.x(), line.y(), line.width());
     }
 
     /** Samples {@code from} to {@code to} of a line, both included; round a ring if need be. */
-    static Track of(InkLine line, int from, int to) {
+    public static PenTrack of(InkLine line, int from, int to) {
         int n = line.size();
         int count = (from <= to ? to - from : to + n - from) + 1;
         double[] x = new double[count];
@@ -25,23 +33,26 @@ record Track(double[] x, double[] y, double[] width) {
             y[k] = line.y()[i];
             width[k] = line.width()[i];
         }
-        return new Track(x, y, width);
+        return new PenTrack(x, y, width);
     }
 
-    int size() {
+    /** Number of places. */
+    public int size() {
         return x.length;
     }
 
-    Point at(int i) {
+    /** Place {@code i}. */
+    public Point at(int i) {
         return new Point(x[i], y[i]);
     }
 
-    Track withWidth(double[] next) {
-        return new Track(x, y, next);
+    /** The same path with other widths. */
+    public PenTrack withWidth(double[] next) {
+        return new PenTrack(x, y, next);
     }
 
     /** The same led back to its start. */
-    Track closed() {
+    public PenTrack closed() {
         int n = x.length;
         double[] cx = Arrays.copyOf(x, n + 1);
         double[] cy = Arrays.copyOf(y, n + 1);
@@ -49,11 +60,11 @@ record Track(double[] x, double[] y, double[] width) {
         cx[n] = x[0];
         cy[n] = y[0];
         cw[n] = width[0];
-        return new Track(cx, cy, cw);
+        return new PenTrack(cx, cy, cw);
     }
 
     /** The same with so many samples that any left out lies within {@code slack} px of the rest. */
-    Track thinned(double slack) {
+    public PenTrack thinned(double slack) {
         boolean[] keep = new boolean[x.length];
         keep[0] = true;
         keep[x.length - 1] = true;
@@ -73,7 +84,7 @@ record Track(double[] x, double[] y, double[] width) {
                 nw[k++] = width[i];
             }
         }
-        return new Track(nx, ny, nw);
+        return new PenTrack(nx, ny, nw);
     }
 
     /** Douglas and Peucker's way (1973), with the width as a third coordinate. */
@@ -102,8 +113,8 @@ record Track(double[] x, double[] y, double[] width) {
     }
 
     /** As a shape on the page, mm. */
-    InkShape.Stroke onPage(double pxPerMm) {
-        Track few = thinned(0.05);
+    public InkShape.Stroke onPage(double pxPerMm) {
+        PenTrack few = thinned(0.05);
         return new InkShape.Stroke(
                 Arrays.stream(few.x).map(v -> v / pxPerMm).toArray(),
                 Arrays.stream(few.y).map(v -> v / pxPerMm).toArray(),

@@ -1,0 +1,77 @@
+package neattrace.trace.weight;
+
+import java.awt.Rectangle;
+import java.awt.Shape;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import neattrace.raster.InkMap;
+import neattrace.raster.cover.ShapeCover;
+import neattrace.trace.InkLine;
+import neattrace.trace.LineNet;
+import neattrace.trace.SolidBlack;
+import neattrace.trace.chain.StrokeJoiner;
+import neattrace.trace.taper.Taper;
+import neattrace.trace.track.PenTrack;
+
+/** All strokes drawn again with other widths; solid blacks stay as they are. */
+final class Redrawn {
+
+    /** Solids are cut out this much wider than their discs, px: their corners too. */
+    private static final double SOLID_RIM_PX = 3;
+
+    private Redrawn() {}
+
+    static InkMap of(InkMap map, LineNet net, double evenPx, double taperShare) {
+        List<Shape> strokes = new ArrayList<>();
+        for (InkLine stroke : StrokeJoiner.join(net)) {
+            double[] widths = widths(stroke, net, evenPx, taperShare);
+            PenTrack track = PenTrack.of(stroke).withWidth(widths);
+            strokes.add((stroke.closed() ? track.closed() : track).onPage(1).outline(1));
+        }
+        List<Shape> solids = new ArrayList<>();
+        for (SolidBlack solid : net.solids()) {
+            double[] wide =
+                    Arrays.stream(solid.radius())
+                            .map(r -> 2 * Math.sqrt(2) * r + SOLID_RIM_PX)
+                            .toArray();
+            solids.add(new PenTrack(solid.x(), solid.y(), wide).onPage(1).outline(1));
+        }
+        byte[] coverage = new byte[map.coverage().length];
+        Bands.forEach(
+                map.height(),
+                (from, to) -> {
+                    Rectangle band = new Rectangle(0, from, map.width(), to - from);
+                    byte[] lines = ShapeCover.of(strokes, band).cover();
+                    byte[] kept = ShapeCover.of(solids, band).cover();
+                    int base = from * map.width();
+                    for (int i = 0; i < lines.length; i++) {
+                        int solid = Math.min(kept[i] & 0xff, map.coverage()[base + i] & 0xff);
+                        coverage[base + i] = (byte) Math.max(lines[i] & 0xff, solid);
+                    }
+                });
+        return new InkMap(map.width(), map.height(), coverage);
+    }
+
+    private static double[] widths(InkLine stroke, LineNet net, double evenPx, double taperShare) {
+        InkLine even = stroke;
+        if (evenPx > 0) {
+            double[] same = new double[stroke.size()];
+            Arrays.fill(same, evenPx);
+            even =
+                    new InkLine(
+                            stroke.x(),
+                            stroke.y(),
+                            same,
+                            stroke.closed(),
+                            stroke.start(),
+                            stroke.end());
+        }
+        if (taperShare == 0 || stroke.closed()) {
+            return even.width();
+        }
+        boolean start = net.nodes().get(stroke.start()).isTip();
+        boolean end = net.nodes().get(stroke.end()).isTip();
+        return Taper.widths(even, start, end, taperShare);
+    }
+}
