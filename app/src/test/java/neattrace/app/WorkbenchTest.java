@@ -273,9 +273,12 @@ class WorkbenchTest {
                                 job -> job.withRecipe(job.recipe().withInkPercent(30))));
         settled();
         assertThat(drawing().reading().map().inkPixels()).isPositive();
-        robot.interact(() -> workspace.change("Nonsense", job -> job.withMaxErrorPx(-1)));
+        robot.interact(
+                () ->
+                        workspace.change(
+                                "Nonsense", job -> job.withLine(job.line().withMaxErrorPx(-1))));
         assertThat(message(robot)).startsWith("Not changed");
-        assertThat(workspace.job().maxErrorPx()).isPositive();
+        assertThat(workspace.job().line().maxErrorPx()).isPositive();
     }
 
     @Test
@@ -358,7 +361,8 @@ class WorkbenchTest {
         Job before = workspace.job();
         robot.interact(
                 () -> {
-                    workspace.change("Closeness", job -> job.withMaxErrorPx(0.07));
+                    workspace.change(
+                            "Closeness", job -> job.withLine(job.line().withMaxErrorPx(0.07)));
                     assertThat(workspace.progressProperty().get()).isNotNegative();
                     workspace.cancel();
                 });
@@ -375,8 +379,10 @@ class WorkbenchTest {
         // Several changes in a row, none of them computed yet.
         robot.interact(
                 () -> {
-                    workspace.change("Closeness", job -> job.withMaxErrorPx(0.07));
-                    workspace.change("Closeness", job -> job.withMaxErrorPx(0.08));
+                    workspace.change(
+                            "Closeness", job -> job.withLine(job.line().withMaxErrorPx(0.07)));
+                    workspace.change(
+                            "Closeness", job -> job.withLine(job.line().withMaxErrorPx(0.08)));
                     workspace.cancel();
                 });
         assertThat(workspace.job()).isEqualTo(drawing().job());

@@ -97,7 +97,7 @@ final class FlatCommand implements Callable<Integer> {
 
     private Drawing coloured(Traced lines, Picture rough, PressProfile press)
             throws PictureException {
-        InkMap ink = lines.reading().map();
+        InkMap ink = lines.ink();
         double mmPerPx = lines.resolution().mmPerPx();
         List<Join> joins = RoughJoins.find(ink, rough, mmPerPx, reporter.progress());
         Job closed = lines.job().withClose(lines.job().close().withJoins(joins));

@@ -19,6 +19,7 @@ import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureReader;
+import neattrace.trace.LineRecipe;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -128,17 +129,17 @@ final class TraceCommand implements Callable<Integer> {
                         ? new Resolution(job.ppi(), true)
                         : PictureReader.resolution(source.bytes(), source.name());
         double px = closenessMm * scan.pxPerMm();
-        if (px < Job.LEAST_ERROR_PX || px > Job.MOST_ERROR_PX) {
+        if (px < LineRecipe.LEAST_ERROR_PX || px > LineRecipe.MOST_ERROR_PX) {
             throw usage(
                     String.format(
                             Locale.ROOT,
                             "--closeness must be %.3f to %.2f for %s (%.0f ppi).",
-                            Job.LEAST_ERROR_PX * scan.mmPerPx(),
-                            Job.MOST_ERROR_PX * scan.mmPerPx(),
+                            LineRecipe.LEAST_ERROR_PX * scan.mmPerPx(),
+                            LineRecipe.MOST_ERROR_PX * scan.mmPerPx(),
                             source.name(),
                             scan.ppi()));
         }
-        return job.withMaxErrorPx(px);
+        return job.withLine(job.line().withMaxErrorPx(px));
     }
 
     private void trace(Path input, Path target, PressProfile press) throws IOException {

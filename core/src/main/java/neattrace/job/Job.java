@@ -9,7 +9,7 @@ import neattrace.geom.Point;
 import neattrace.press.BlackRule;
 import neattrace.region.CloseSettings;
 import neattrace.sheet.SheetRecipe;
-import neattrace.trace.Tracer;
+import neattrace.trace.LineRecipe;
 
 /**
  * Everything a user decided about one drawing.
@@ -18,7 +18,7 @@ import neattrace.trace.Tracer;
  * @param source the untouched picture
  * @param ppi pixels per inch the user set, or 0 to take the file's own
  * @param recipe how the scan becomes ink
- * @param maxErrorPx how far curves may leave the ink's contour, source px
+ * @param line what was decided about the lines
  * @param close which gaps count as closed
  * @param swatches the palette, in the order of the layers
  * @param fills which area has which swatch, oldest first
@@ -30,24 +30,16 @@ public record Job(
         Source source,
         double ppi,
         SheetRecipe recipe,
-        double maxErrorPx,
+        LineRecipe line,
         CloseSettings close,
         List<Swatch> swatches,
         List<Fill> fills,
         BlackRule black,
         List<Settled> settled) {
 
-    /** Bounds for the curves' error, px. */
-    public static final double LEAST_ERROR_PX = 0.05;
-
-    public static final double MOST_ERROR_PX = 5;
-
     public Job {
         if (!(ppi == 0 || ppi >= 10 && ppi <= 20_000)) {
             throw new IllegalArgumentException("ppi must be 10 to 20000");
-        }
-        if (!(maxErrorPx >= LEAST_ERROR_PX && maxErrorPx <= MOST_ERROR_PX)) {
-            throw new IllegalArgumentException("curves must keep within 0.05 to 5 px");
         }
         swatches = List.copyOf(swatches);
         fills = List.copyOf(fills);
@@ -63,7 +55,7 @@ public record Job(
                 source,
                 0,
                 SheetRecipe.automatic(),
-                Tracer.USUAL_ERROR_PX,
+                LineRecipe.AS_DRAWN,
                 CloseSettings.automatic(),
                 List.of(),
                 List.of(),
@@ -82,48 +74,42 @@ public record Job(
     }
 
     public Job withTitle(String value) {
-        return new Job(
-                value, source, ppi, recipe, maxErrorPx, close, swatches, fills, black, settled);
+        return new Job(value, source, ppi, recipe, line, close, swatches, fills, black, settled);
     }
 
     public Job withPpi(double value) {
-        return new Job(
-                title, source, value, recipe, maxErrorPx, close, swatches, fills, black, settled);
+        return new Job(title, source, value, recipe, line, close, swatches, fills, black, settled);
     }
 
     public Job withRecipe(SheetRecipe value) {
-        return new Job(
-                title, source, ppi, value, maxErrorPx, close, swatches, fills, black, settled);
+        return new Job(title, source, ppi, value, line, close, swatches, fills, black, settled);
     }
 
-    public Job withMaxErrorPx(double value) {
+    public Job withLine(LineRecipe value) {
         return new Job(title, source, ppi, recipe, value, close, swatches, fills, black, settled);
     }
 
     public Job withClose(CloseSettings value) {
-        return new Job(
-                title, source, ppi, recipe, maxErrorPx, value, swatches, fills, black, settled);
+        return new Job(title, source, ppi, recipe, line, value, swatches, fills, black, settled);
     }
 
     public Job withSwatches(List<Swatch> value) {
-        return new Job(title, source, ppi, recipe, maxErrorPx, close, value, fills, black, settled);
+        return new Job(title, source, ppi, recipe, line, close, value, fills, black, settled);
     }
 
     public Job withFills(List<Fill> value) {
-        return new Job(
-                title, source, ppi, recipe, maxErrorPx, close, swatches, value, black, settled);
+        return new Job(title, source, ppi, recipe, line, close, swatches, value, black, settled);
     }
 
     public Job withBlack(BlackRule value) {
-        return new Job(
-                title, source, ppi, recipe, maxErrorPx, close, swatches, fills, value, settled);
+        return new Job(title, source, ppi, recipe, line, close, swatches, fills, value, settled);
     }
 
     /** The same with one more finding left as it is. */
     public Job withSettled(Settled finding) {
         List<Settled> next = new ArrayList<>(settled);
         next.add(finding);
-        return new Job(title, source, ppi, recipe, maxErrorPx, close, swatches, fills, black, next);
+        return new Job(title, source, ppi, recipe, line, close, swatches, fills, black, next);
     }
 
     /**
@@ -149,9 +135,10 @@ public record Job(
         return withSwatches(next);
     }
 
-    /** The same without a swatch and without the fills that used it. */
+    /** The same without a swatch and without the fills and lines that used it. */
     public Job withoutSwatch(int id) {
         return withSwatches(swatches.stream().filter(swatch -> swatch.id() != id).toList())
-                .withFills(fills.stream().filter(fill -> fill.swatch() != id).toList());
+                .withFills(fills.stream().filter(fill -> fill.swatch() != id).toList())
+                .withLine(line.withColour(line.colour().without(id)));
     }
 }

@@ -65,13 +65,23 @@ public final class Reframing {
         for (Join join : close.joins()) {
             joins.add(new Join(moved(join.from()), moved(join.over()), moved(join.to())));
         }
+        double growth = growth();
         return job.withFills(fills)
+                .withLine(job.line().moved(this::moved, growth))
                 .withClose(
                         new CloseSettings(
                                 close.gapMm(),
                                 close.opened().stream().map(this::moved).toList(),
                                 close.closed().stream().map(this::moved).toList(),
                                 joins));
+    }
+
+    /** How much lengths on the page grow, looked at in the middle of the old sheet. */
+    private double growth() {
+        Point middle = new Point(from.width() / 2.0, from.height() / 2.0);
+        double toSource = from.toSource().scaleAt(middle);
+        double toSheet = to.toSheet().scaleAt(from.toSource().apply(middle));
+        return toSource * toSheet * fromPxPerMm * toMmPerPx;
     }
 
     private Point moved(Point mm) {

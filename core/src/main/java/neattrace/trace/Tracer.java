@@ -1,8 +1,14 @@
 package neattrace.trace;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import neattrace.geom.CubicLoop;
@@ -14,6 +20,7 @@ import neattrace.trace.contour.ContourTracer;
 import neattrace.trace.corridor.CorridorSmoother;
 import neattrace.trace.fit.FittedLoop;
 import neattrace.trace.fit.LoopFitter;
+import neattrace.trace.fit.LoopSplicer;
 
 /**
  * Traces all ink of a map: sub-pixel contours, then curves with a bounded error. Paper is no
@@ -38,7 +45,87 @@ public final class Tracer {
         List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.3));
         double noise = settings.oneBit() ? 0 : ContourNoise.of(contours);
         double bound = Math.hypot(settings.maxErrorPx(), OVER_NOISE * noise);
-        FittedLoop[] fitted = new FittedLoop[contours.size()];
+        return assemble(fit(map, contours, settings, bound, progress.part(0.3, 1)), bound);
+    }
+
+    /**
+     * Traces ink that has changed in places only: loops that are the same are kept, of others all
+     * curves whose stretch of contour is the same.
+     *
+     * @param before the tracing of the ink as it was, with the same settings
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static Tracing retrace(
+            InkMap map, TraceSettings settings, Tracing before, Progress progress) {
+        List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.8));
+        Map<Integer, List<TracedLoop>> known = new HashMap<>();
+        for (TracedLoop loop : before.loops()) {
+            known.computeIfAbsent(hash(loop.contour()), key -> new ArrayList<>(1)).add(loop);
+        }
+        TracedLoop[] kept = new TracedLoop[contours.size()];
+        Set<TracedLoop> stay = Collections.newSetFromMap(new IdentityHashMap<>());
+        List<Contour> changed = new ArrayList<>();
+        for (int i = 0; i < kept.length; i++) {
+            Contour contour = contours.get(i);
+            TracedLoop same = same(contour, known.getOrDefault(hash(contour), List.of()));
+            if (same == null) {
+                changed.add(contour);
+            } else {
+                stay.add(same);
+                kept[i] = new TracedLoop(contour, same.fitted());
+            }
+        }
+        List<TracedLoop> gone =
+                before.loops().stream().filter(loop -> !stay.contains(loop)).toList();
+        List<TracedLoop> fresh =
+                settings.oneBit()
+                        ? fit(map, changed, settings, before.boundPx(), progress.part(0.8, 1))
+                        : splice(changed, gone, before.boundPx());
+        int next = 0;
+        for (int i = 0; i < kept.length; i++) {
+            kept[i] = kept[i] == null ? fresh.get(next++) : kept[i];
+        }
+        return assemble(List.of(kept), before.boundPx());
+    }
+
+    private static List<TracedLoop> splice(
+            List<Contour> changed, List<TracedLoop> gone, double bound) {
+        LoopSplicer splicer =
+                new LoopSplicer(
+                        gone.stream().map(loop -> loop.contour().xy()).toList(),
+                        gone.stream().map(TracedLoop::fitted).toList());
+        return changed.parallelStream()
+                .map(contour -> new TracedLoop(contour, splicer.fit(contour.xy(), bound)))
+                .toList();
+    }
+
+    private static int hash(Contour contour) {
+        double[] xy = contour.xy();
+        int hash = xy.length;
+        // A few places tell contours apart; equality decides.
+        int stride = 2 * Math.max(1, xy.length / 64);
+        for (int i = 0; i < xy.length; i += stride) {
+            hash = 31 * hash + Double.hashCode(xy[i]);
+        }
+        return hash;
+    }
+
+    private static TracedLoop same(Contour contour, List<TracedLoop> candidates) {
+        for (TracedLoop candidate : candidates) {
+            if (Arrays.equals(candidate.contour().xy(), contour.xy())) {
+                return candidate;
+            }
+        }
+        return null;
+    }
+
+    private static List<TracedLoop> fit(
+            InkMap map,
+            List<Contour> contours,
+            TraceSettings settings,
+            double bound,
+            Progress progress) {
+        TracedLoop[] fitted = new TracedLoop[contours.size()];
         AtomicInteger done = new AtomicInteger();
         IntStream.range(0, fitted.length)
                 .parallel()
@@ -50,15 +137,16 @@ public final class Tracer {
                                             ? CorridorSmoother.smooth(
                                                     contour, map.width(), map.height())
                                             : contour;
-                            fitted[i] = LoopFitter.fit(smooth, bound);
+                            FittedLoop loop = LoopFitter.fit(smooth, bound);
+                            fitted[i] = new TracedLoop(contours.get(i), loop);
                             double share = (double) done.incrementAndGet() / fitted.length;
-                            progress.report("Drawing curves", 0.3 + 0.7 * share);
+                            progress.report("Drawing curves", share);
                         });
-        return assemble(contours, fitted, bound);
+        return List.of(fitted);
     }
 
-    private static Tracing assemble(List<Contour> contours, FittedLoop[] fitted, double bound) {
-        int parts = contours.stream().mapToInt(Contour::part).max().orElse(-1) + 1;
+    private static Tracing assemble(List<TracedLoop> loops, double bound) {
+        int parts = loops.stream().mapToInt(loop -> loop.contour().part()).max().orElse(-1) + 1;
         CubicLoop[] outer = new CubicLoop[parts];
         List<List<CubicLoop>> holes = new ArrayList<>();
         for (int part = 0; part < parts; part++) {
@@ -67,9 +155,9 @@ public final class Tracer {
         double sum = 0;
         long samples = 0;
         List<Deviation> deviations = new ArrayList<>();
-        for (int i = 0; i < fitted.length; i++) {
-            Contour contour = contours.get(i);
-            FittedLoop fit = fitted[i];
+        for (TracedLoop loop : loops) {
+            Contour contour = loop.contour();
+            FittedLoop fit = loop.fitted();
             if (contour.hole()) {
                 holes.get(contour.part()).add(fit.loop());
             } else {
@@ -86,6 +174,6 @@ public final class Tracer {
             outlines.add(new Outline(outer[part], holes.get(part)));
         }
         deviations.sort(Comparator.comparingDouble(Deviation::distance).reversed());
-        return new Tracing(outlines, samples == 0 ? 0 : sum / samples, deviations, bound);
+        return new Tracing(outlines, samples == 0 ? 0 : sum / samples, deviations, bound, loops);
     }
 }

@@ -11,13 +11,20 @@ import neattrace.geom.Outline;
  * @param deviations the worst place of every loop, largest distance first
  * @param boundPx how far curves were let keep, px: as asked, or more where the contours' own grain
  *     is not to be followed
+ * @param loops every contour with its curve, from which a later tracing of nearly the same ink
+ *     takes what did not change
  */
 public record Tracing(
-        List<Outline> outlines, double meanDeviation, List<Deviation> deviations, double boundPx) {
+        List<Outline> outlines,
+        double meanDeviation,
+        List<Deviation> deviations,
+        double boundPx,
+        List<TracedLoop> loops) {
 
     public Tracing {
         outlines = List.copyOf(outlines);
         deviations = List.copyOf(deviations);
+        loops = List.copyOf(loops);
     }
 
     /** Number of holes in all pieces. */

@@ -47,9 +47,9 @@ class JobTest {
     @Test
     void refusesWhatMakesNoSense() {
         assertThatThrownBy(() -> JOB.withPpi(3)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> JOB.withMaxErrorPx(0))
+        assertThatThrownBy(() -> JOB.withLine(JOB.line().withMaxErrorPx(0)))
                 .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> JOB.withMaxErrorPx(Double.NaN))
+        assertThatThrownBy(() -> JOB.withLine(JOB.line().withMaxErrorPx(Double.NaN)))
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Source("../../etc/passwd", new byte[0]))
                 .isInstanceOf(IllegalArgumentException.class);

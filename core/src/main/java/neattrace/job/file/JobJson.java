@@ -15,6 +15,7 @@ import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.Settled;
 import neattrace.job.Source;
+import neattrace.job.recipe.LineJson;
 import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.SheetJson;
 import neattrace.press.BlackRule;
@@ -22,6 +23,7 @@ import neattrace.press.Cmyk;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
+import neattrace.trace.LineRecipe;
 
 /**
  * The job's decisions as JSON. Written field by field, so that the format is what is documented.
@@ -29,7 +31,7 @@ import neattrace.sheet.SheetRecipe;
 final class JobJson {
 
     static final String FORMAT = "neat-trace-job";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 
     /** The oldest version that is still read. */
     private static final int FIRST_VERSION = 1;
@@ -48,7 +50,7 @@ final class JobJson {
                     source,
                     job.ppi(),
                     job.recipe(),
-                    job.maxErrorPx(),
+                    job.line(),
                     job.close(),
                     job.swatches(),
                     job.fills(),
@@ -62,7 +64,7 @@ final class JobJson {
         root.put("format", FORMAT).put("version", VERSION).put("title", job.title());
         root.put("source", job.source().name()).put("ppi", job.ppi());
         SheetJson.write(job.recipe(), root.putObject("sheet"));
-        root.putObject("line").put("maxErrorPx", job.maxErrorPx());
+        LineJson.write(job.line(), root.putObject("line"));
         ObjectNode close = root.putObject("close").put("gapMm", job.close().gapMm());
         points(close.putArray("opened"), job.close().opened());
         points(close.putArray("closed"), job.close().closed());
@@ -140,7 +142,7 @@ final class JobJson {
                         new Source(sourceName, new byte[0]),
                         number(root, "ppi"),
                         recipe(sheet, version),
-                        number(need(root, "line"), "maxErrorPx"),
+                        line(need(root, "line"), version),
                         new CloseSettings(
                                 number(close, "gapMm"),
                                 points(need(close, "opened")),
@@ -173,6 +175,17 @@ final class JobJson {
         }
         try {
             return SheetJson.read(sheet);
+        } catch (RecipeException e) {
+            throw new JobFileException("The job is damaged. " + e.getMessage(), e);
+        }
+    }
+
+    private static LineRecipe line(JsonNode line, int version) throws IOException {
+        if (version < 3) {
+            return LineRecipe.AS_DRAWN.withMaxErrorPx(number(line, "maxErrorPx"));
+        }
+        try {
+            return LineJson.read(line);
         } catch (RecipeException e) {
             throw new JobFileException("The job is damaged. " + e.getMessage(), e);
         }

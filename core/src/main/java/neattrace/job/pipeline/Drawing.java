@@ -52,6 +52,11 @@ public record Drawing(
         return traced.reading();
     }
 
+    /** The lines from the ink on. */
+    public LineWork work() {
+        return traced.work();
+    }
+
     /** Outlines in sheet px. */
     public Tracing tracing() {
         return traced.tracing();
@@ -80,7 +85,7 @@ public record Drawing(
     /** Whether there is ink at a place in mm. */
     public boolean inkAt(Point mm) {
         Point px = mm.times(resolution().pxPerMm());
-        return reading().map().isInk((int) Math.floor(px.x()), (int) Math.floor(px.y()));
+        return traced.ink().isInk((int) Math.floor(px.x()), (int) Math.floor(px.y()));
     }
 
     /** Free paper of an area, mm2. */

@@ -4,7 +4,6 @@ import java.util.List;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.layer.LayerBuilder;
-import neattrace.geom.Outline;
 import neattrace.job.Job;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
@@ -17,9 +16,6 @@ import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
-import neattrace.trace.TraceSettings;
-import neattrace.trace.Tracer;
-import neattrace.trace.Tracing;
 import org.locationtech.jts.geom.MultiPolygon;
 
 /** Runs the steps from a job to its drawing. */
@@ -73,19 +69,15 @@ public final class Pipeline {
                                 scan.pxPerMm(),
                                 samePicture ? before.reading() : null,
                                 progress.part(0.1, 0.4));
-        if (sameInk && old.maxErrorPx() == job.maxErrorPx()) {
-            return new Traced(job, picture, scan, reading, before.tracing(), before.lines());
-        }
-        Tracing tracing =
-                Tracer.trace(
-                        reading.map(),
-                        new TraceSettings(job.maxErrorPx(), reading.oneBit()),
+        LineWork work =
+                LineWork.of(
+                        job,
+                        reading,
+                        Traced.resolution(scan, reading),
+                        sameInk ? before.work() : null,
+                        sameInk ? old.line() : null,
                         progress.part(0.4, 1));
-        Traced bare = new Traced(job, picture, scan, reading, tracing, List.of());
-        double mmPerPx = bare.resolution().mmPerPx();
-        List<Outline> lines =
-                tracing.outlines().stream().map(outline -> outline.scaled(mmPerPx)).toList();
-        return new Traced(job, picture, scan, reading, tracing, lines);
+        return new Traced(job, picture, scan, reading, work);
     }
 
     /**
@@ -99,7 +91,7 @@ public final class Pipeline {
         Resolution resolution = traced.resolution();
         boolean sameAreas =
                 before != null
-                        && before.reading() == traced.reading()
+                        && before.traced().ink() == traced.ink()
                         && before.job().close().equals(job.close());
         AreaMap areas = sameAreas ? before.areas() : areas(traced, progress.part(0, 0.5));
         List<MultiPolygon> outlines =
@@ -122,7 +114,7 @@ public final class Pipeline {
     }
 
     private static AreaMap areas(Traced traced, Progress progress) {
-        InkMap map = traced.reading().map();
+        InkMap map = traced.ink();
         AreaMap areas =
                 AreaFinder.find(map, traced.job().close(), traced.resolution().pxPerMm(), progress);
         return areas.areas().size() > MOST_AREAS ? AreaMap.none(map.width(), map.height()) : areas;

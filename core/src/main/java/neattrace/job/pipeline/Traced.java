@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Outline;
 import neattrace.job.Job;
+import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.sheet.ink.InkReading;
@@ -16,39 +17,47 @@ import neattrace.trace.Tracing;
  * @param picture the source, decoded
  * @param scan resolution of the scan, as set by the user, else as the file says
  * @param reading the ink map and its measures
- * @param tracing outlines in sheet px
- * @param lines outlines in mm
+ * @param work the lines from the ink on
  */
-public record Traced(
-        Job job,
-        Picture picture,
-        Resolution scan,
-        InkReading reading,
-        Tracing tracing,
-        List<Outline> lines) {
+public record Traced(Job job, Picture picture, Resolution scan, InkReading reading, LineWork work) {
 
-    public Traced {
-        lines = List.copyOf(lines);
+    /** The ink with all that was done to the lines. */
+    public InkMap ink() {
+        return work.ink();
+    }
+
+    /** Outlines in sheet px, before single points were changed. */
+    public Tracing tracing() {
+        return work.tracing();
+    }
+
+    /** Outlines in mm. */
+    public List<Outline> lines() {
+        return work.lines();
     }
 
     /** Resolution of the sheet: the scan's, or more if it was enlarged. */
     public Resolution resolution() {
+        return resolution(scan, reading);
+    }
+
+    static Resolution resolution(Resolution scan, InkReading reading) {
         int enlarged = reading.recipe().frame().enlarge();
         return enlarged == 1 ? scan : new Resolution(scan.ppi() * enlarged, scan.stated());
     }
 
     /** Width of the page, mm. */
     public double widthMm() {
-        return reading.map().width() * resolution().mmPerPx();
+        return ink().width() * resolution().mmPerPx();
     }
 
     /** Height of the page, mm. */
     public double heightMm() {
-        return reading.map().height() * resolution().mmPerPx();
+        return ink().height() * resolution().mmPerPx();
     }
 
     /** Why there are no lines, in plain words, if there are none. */
     public Optional<String> emptiness() {
-        return lines.isEmpty() ? reading.notes().stream().findFirst() : Optional.empty();
+        return lines().isEmpty() ? reading.notes().stream().findFirst() : Optional.empty();
     }
 }

@@ -49,6 +49,19 @@ public sealed interface InkShape {
         }
 
         @Override
+        public boolean equals(Object other) {
+            return other instanceof Stroke stroke
+                    && Arrays.equals(x, stroke.x)
+                    && Arrays.equals(y, stroke.y)
+                    && Arrays.equals(width, stroke.width);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * Arrays.hashCode(x) + Arrays.hashCode(y);
+        }
+
+        @Override
         public Path2D outline(double scale) {
             Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
             for (int i = 0; i < x.length; i++) {
@@ -129,6 +142,17 @@ public sealed interface InkShape {
                     throw new IllegalArgumentException("a ring has three corners or more");
                 }
             }
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Area area
+                    && Arrays.deepEquals(rings.toArray(), area.rings.toArray());
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.deepHashCode(rings.toArray());
         }
 
         @Override

@@ -20,6 +20,16 @@ public final class PathFitter {
      * @param maxErrorPx the largest distance a sample may keep from the curve, above 0
      */
     public static CubicPath fit(double[] xy, double maxErrorPx) {
+        return path(pieces(xy, Double.NaN, Double.NaN, maxErrorPx));
+    }
+
+    /**
+     * The pieces of a path.
+     *
+     * @param startAngle the direction in which it leaves its start, radians; not a number if free
+     * @param endAngle the direction in which it comes to its end
+     */
+    static List<Piece> pieces(double[] xy, double startAngle, double endAngle, double maxErrorPx) {
         Samples samples = Samples.alongOpen(xy, LoopFitter.STEP_PX);
         int last = samples.size() - 1;
         List<Corner> corners = new ArrayList<>();
@@ -28,12 +38,20 @@ public final class PathFitter {
         corners.add(new Corner(last, samples.at(last)));
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i + 1 < corners.size(); i++) {
-            Section whole = Section.between(samples, corners.get(i), corners.get(i + 1));
+            boolean atStart = i == 0;
+            boolean atEnd = i + 2 == corners.size();
+            Section whole =
+                    Section.open(
+                            samples,
+                            corners.get(i),
+                            corners.get(i + 1),
+                            atStart ? startAngle : Double.NaN,
+                            atEnd ? endAngle : Double.NaN);
             for (Section part : whole.parts()) {
                 pieces.addAll(SectionFitter.fit(part, maxErrorPx));
             }
         }
-        return path(pieces);
+        return pieces;
     }
 
     private static CubicPath path(List<Piece> pieces) {

@@ -83,9 +83,13 @@ final class Samples {
     }
 
     /**
-     * The turn in radians, 0 to pi, between the chords [i - far, i - near] and [i + near, i + far].
+     * The turn in radians, 0 to pi, between the chords [i - far, i - near] and [i + near, i + far];
+     * 0 where an open contour has not both.
      */
     double turn(int i, int near, int far) {
+        if (!closed && (i < far || i >= x.length - far)) {
+            return 0;
+        }
         double bx = x(i - near) - x(i - far);
         double by = y(i - near) - y(i - far);
         double fx = x(i + far) - x(i + near);

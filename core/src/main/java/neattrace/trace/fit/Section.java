@@ -80,6 +80,26 @@ final class Section {
         return new Section(x, y, angles(x, y, false), false, true, true);
     }
 
+    /**
+     * The same of an open path, whose very ends are held in direction where an angle is given.
+     *
+     * @param startAngle direction of travel at the start, radians; not a number if it is free
+     * @param endAngle the same at the end
+     */
+    static Section open(
+            Samples samples, Corner from, Corner to, double startAngle, double endAngle) {
+        Section free = between(samples, from, to);
+        boolean startFree = Double.isNaN(startAngle);
+        boolean endFree = Double.isNaN(endAngle);
+        if (!startFree) {
+            free.angle[0] = startAngle;
+        }
+        if (!endFree) {
+            free.angle[free.last()] = endAngle;
+        }
+        return new Section(free.x, free.y, free.angle, false, startFree, endFree);
+    }
+
     /** Once round, from the flattest place. */
     static Section ring(Samples samples) {
         int n = samples.size();

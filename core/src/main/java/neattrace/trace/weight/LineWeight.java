@@ -17,6 +17,7 @@ import neattrace.trace.LineNet;
 import neattrace.trace.WeightRecipe;
 import neattrace.trace.contour.Contour;
 import neattrace.trace.contour.ContourTracer;
+import neattrace.trace.corridor.CorridorSmoother;
 import neattrace.trace.track.PenTrack;
 
 /**
@@ -41,6 +42,8 @@ public final class LineWeight {
      *
      * @param lines the lines of {@code map}, asked for only if the recipe needs them
      * @param gapMm gaps in the outline up to this width let the bolder outside not in
+     * @param oneBit whether pixels are all black or all white, so that edges have to be smoothed
+     *     before they are moved
      * @return the same map if the recipe changes nothing
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
@@ -50,8 +53,12 @@ public final class LineWeight {
             WeightRecipe recipe,
             double gapMm,
             double pxPerMm,
+            boolean oneBit,
             Progress progress) {
-        InkMap now = map;
+        if (recipe.isAsDrawn()) {
+            return map;
+        }
+        InkMap now = oneBit ? new LineWeight(map, pxPerMm).softened() : map;
         progress.report("Weighing the lines", 0);
         LineNet net = recipe.needsLines() ? lines.get() : null;
         if (recipe.evenMm() > 0 || recipe.taperShare() > 0) {
@@ -60,7 +67,10 @@ public final class LineWeight {
         progress.report("Weighing the lines", 0.5);
         if (recipe.allMm() != 0) {
             double kept = recipe.evenMm() * pxPerMm;
-            now = new LineWeight(now, pxPerMm).all(recipe.allMm(), net, kept);
+            LineWeight weight = new LineWeight(now, pxPerMm);
+            double shift = recipe.allMm() * pxPerMm / 2;
+            List<Shape> thin = shift < 0 ? tooThin(net, shift, kept) : List.of();
+            now = weight.moved(weight.contours(), shift, thin);
         }
         progress.report("Weighing the lines", 0.75);
         if (recipe.outsideMm() > 0) {
@@ -71,12 +81,28 @@ public final class LineWeight {
         return now;
     }
 
-    /** Moves every edge by half of {@code byMm}, so that lines change by all of it. */
-    private InkMap all(double byMm, LineNet net, double evenPx) {
-        double shift = byMm * pxPerMm / 2;
+    private List<Contour> contours() {
+        return ContourTracer.trace(map, false, Progress.SILENT);
+    }
+
+    /** Black and white pixels with the edges that a smooth line would have given them. */
+    private InkMap softened() {
+        List<Contour> smooth =
+                ContourTracer.trace(map, true, Progress.SILENT).parallelStream()
+                        .map(
+                                contour ->
+                                        new Contour(
+                                                CorridorSmoother.smooth(
+                                                        contour.xy(), map.width(), map.height()),
+                                                contour.hole(),
+                                                contour.part()))
+                        .toList();
+        return moved(smooth, 0, List.of());
+    }
+
+    /** Moves every edge outward by a distance, px. */
+    private InkMap moved(List<Contour> contours, double shift, List<Shape> thin) {
         double reach = Math.abs(shift) + 1;
-        List<Contour> contours = ContourTracer.trace(map, false, Progress.SILENT);
-        List<Shape> thin = shift < 0 ? tooThin(net, shift, evenPx) : List.of();
         byte[] coverage = map.coverage().clone();
         Bands.forEach(
                 map.height(),
@@ -141,7 +167,7 @@ public final class LineWeight {
         double reach = shift + 1;
         Outside outside = Outside.of(map, Math.max(2, gapMm * pxPerMm));
         Set<Integer> chosen = chosen(parts);
-        List<Contour> contours = ContourTracer.trace(map, false, Progress.SILENT);
+        List<Contour> contours = contours();
         byte[] coverage = map.coverage().clone();
         Bands.forEach(
                 map.height(),

@@ -63,7 +63,7 @@ class PipelineTest {
         assertThat(second.areas()).isSameAs(first.areas());
         assertThat(second.layers()).isNotEqualTo(first.layers());
 
-        Drawing closer = run(first.job().withMaxErrorPx(0.1), first);
+        Drawing closer = run(first.job().withLine(first.job().line().withMaxErrorPx(0.1)), first);
         assertThat(closer.tracing()).isNotSameAs(first.tracing());
         assertThat(closer.areas()).isSameAs(first.areas());
 

@@ -41,6 +41,7 @@ class LineWeightTest {
                 recipe,
                 0.5,
                 PX_PER_MM,
+                false,
                 Progress.SILENT);
     }
 

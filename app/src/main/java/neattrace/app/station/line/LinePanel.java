@@ -16,9 +16,9 @@ import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
-import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.trace.Deviation;
+import neattrace.trace.LineRecipe;
 
 /** Curves and how close they keep to the ink. */
 public final class LinePanel implements Panel {
@@ -64,8 +64,8 @@ public final class LinePanel implements Panel {
     }
 
     private void setCloseness(double px) {
-        double bound = Math.max(Job.LEAST_ERROR_PX, Math.min(Job.MOST_ERROR_PX, px));
-        workspace.change("Closeness", job -> job.withMaxErrorPx(bound));
+        double bound = Math.max(LineRecipe.LEAST_ERROR_PX, Math.min(LineRecipe.MOST_ERROR_PX, px));
+        workspace.change("Closeness", job -> job.withLine(job.line().withMaxErrorPx(bound)));
     }
 
     @Override
@@ -87,7 +87,7 @@ public final class LinePanel implements Panel {
     public void show(Shown shown) {
         Drawing drawing = shown.drawing();
         mmPerPx = drawing.resolution().mmPerPx();
-        closeness.show(Math.round(drawing.job().maxErrorPx() * mmPerPx * 1000) / 1000.0);
+        closeness.show(Math.round(drawing.job().line().maxErrorPx() * mmPerPx * 1000) / 1000.0);
         counts.setText(
                 String.format(
                         Locale.ROOT,
@@ -96,7 +96,7 @@ public final class LinePanel implements Panel {
                         drawing.tracing().holes(),
                         drawing.tracing().segments()));
         double bound = drawing.tracing().boundPx();
-        boolean grain = bound > NOTICEABLY * drawing.job().maxErrorPx();
+        boolean grain = bound > NOTICEABLY * drawing.job().line().maxErrorPx();
         grainNote.setText(
                 String.format(
                         Locale.ROOT,
@@ -116,7 +116,7 @@ public final class LinePanel implements Panel {
     @Override
     public List<Finding> findings(Shown shown) {
         double scale = shown.drawing().resolution().mmPerPx();
-        double bound = shown.drawing().job().maxErrorPx();
+        double bound = shown.drawing().job().line().maxErrorPx();
         // Within the grain a closer fit follows nothing but grain.
         double worthALook = Math.max(WORTH_A_LOOK_PX, 1.01 * shown.drawing().tracing().boundPx());
         return shown.drawing().tracing().deviations().stream()

@@ -1,0 +1,132 @@
+package neattrace.trace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.Graphics2D;
+import java.awt.geom.CubicCurve2D;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Consumer;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.Outline;
+import neattrace.geom.Point;
+import neattrace.geom.deviation.OutlineDistance;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.trace.edit.InkEdit;
+import neattrace.trace.edit.InkEditor;
+import neattrace.trace.edit.InkShape;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Tracing again after an edit gives what tracing from scratch does, and keeps what did not change.
+ */
+class RetraceTest {
+
+    private static final TraceSettings GREY = new TraceSettings(0.2, false);
+
+    private static final Consumer<Graphics2D> DRAWING =
+            DrawnInk.pen(
+                    6,
+                    new Ellipse2D.Double(60, 50, 280, 250),
+                    new CubicCurve2D.Double(40, 300, 150, 60, 260, 400, 380, 120),
+                    new Line2D.Double(20, 350, 390, 360),
+                    new Ellipse2D.Double(180, 150, 30, 40));
+
+    private static InkEdit edit(double... strokeMm) {
+        int n = strokeMm.length / 3;
+        double[] x = new double[n];
+        double[] y = new double[n];
+        double[] w = new double[n];
+        for (int i = 0; i < n; i++) {
+            x[i] = strokeMm[3 * i];
+            y[i] = strokeMm[3 * i + 1];
+            w[i] = strokeMm[3 * i + 2];
+        }
+        return new InkEdit(
+                "Line drawn",
+                new Point(x[0], y[0]),
+                List.of(),
+                List.of(new InkShape.Stroke(x, y, w)));
+    }
+
+    private static Set<Point> points(Tracing tracing) {
+        Set<Point> points = new HashSet<>();
+        for (Outline outline : tracing.outlines()) {
+            for (CubicLoop loop : outline.loops().toList()) {
+                for (int i = 0; i < loop.size(); i++) {
+                    points.add(loop.point(i));
+                }
+            }
+        }
+        return points;
+    }
+
+    @Test
+    void aLocalEditKeepsTheOtherCurves() {
+        InkMap map = DrawnInk.of(420, 420, DRAWING);
+        Tracing before = Tracer.trace(map, GREY, Progress.SILENT);
+        InkMap edited =
+                InkEditor.apply(map, List.of(edit(200, 48, 5, 215, 30, 5, 240, 25, 5)), 1, false)
+                        .map();
+        Tracing again = Tracer.retrace(edited, GREY, before, Progress.SILENT);
+        Tracing scratch = Tracer.trace(edited, GREY, Progress.SILENT);
+        OutlineDistance apart =
+                OutlineDistance.between(
+                        OutlineDistance.rings(again.outlines(), 0.01),
+                        OutlineDistance.rings(scratch.outlines(), 0.01));
+        assertThat(apart.max()).isLessThan(0.6);
+        assertThat(apart.mean()).isLessThan(0.05);
+        assertThat(again.outlines()).hasSameSizeAs(scratch.outlines());
+        assertThat(again.holes()).isEqualTo(scratch.holes());
+        Set<Point> kept = points(again);
+        Set<Point> all = points(before);
+        int old = all.size();
+        all.retainAll(kept);
+        assertThat(all.size()).isGreaterThan(old * 3 / 5);
+    }
+
+    @Test
+    void manyRandomEditsOneAfterTheOtherStayTrue() {
+        Random random = new Random(11);
+        InkMap map = DrawnInk.of(420, 420, DRAWING);
+        Tracing tracing = Tracer.trace(map, GREY, Progress.SILENT);
+        for (int round = 0; round < 25; round++) {
+            double x = 20 + random.nextDouble() * 380;
+            double y = 20 + random.nextDouble() * 380;
+            double toX = x + random.nextGaussian() * 30;
+            double toY = y + random.nextGaussian() * 30;
+            InkEdit drawn = edit(x, y, 5, toX, toY, 4);
+            InkEdit next =
+                    round % 3 == 0
+                            ? new InkEdit("Line taken away", drawn.at(), drawn.drawn(), List.of())
+                            : drawn;
+            map = InkEditor.apply(map, List.of(next), 1, false).map();
+            tracing = Tracer.retrace(map, GREY, tracing, Progress.SILENT);
+        }
+        Tracing scratch = Tracer.trace(map, GREY, Progress.SILENT);
+        assertThat(tracing.outlines()).hasSameSizeAs(scratch.outlines());
+        assertThat(tracing.holes()).isEqualTo(scratch.holes());
+        OutlineDistance apart =
+                OutlineDistance.between(
+                        OutlineDistance.rings(tracing.outlines(), 0.01),
+                        OutlineDistance.rings(scratch.outlines(), 0.01));
+        assertThat(apart.mean()).isLessThan(0.08);
+        assertThat(apart.percentile99()).isLessThan(0.45);
+        assertThat(tracing.maxDeviation()).isCloseTo(scratch.maxDeviation(), within(0.6));
+    }
+
+    @Test
+    void nothingChangedIsNothingNew() {
+        InkMap map = DrawnInk.of(420, 420, DRAWING);
+        Tracing before = Tracer.trace(map, GREY, Progress.SILENT);
+        Tracing again = Tracer.retrace(map, GREY, before, Progress.SILENT);
+        assertThat(points(again)).isEqualTo(points(before));
+        assertThat(again.meanDeviation()).isEqualTo(before.meanDeviation());
+    }
+}
