@@ -14,13 +14,15 @@ import neattrace.trace.edit.InkEdit;
  * @param maxErrorPx how far curves may leave the ink's contour, sheet px
  * @param points changes to single points of the outlines, oldest first
  * @param colour lines in colours of their own
+ * @param limits what the goods can hold
  */
 public record LineRecipe(
         List<InkEdit> edits,
         WeightRecipe weight,
         double maxErrorPx,
         List<PointEdit> points,
-        LineColour colour) {
+        LineColour colour,
+        LineLimits limits) {
 
     /** Bounds for the curves' error, px. */
     public static final double LEAST_ERROR_PX = 0.05;
@@ -34,7 +36,8 @@ public record LineRecipe(
                     WeightRecipe.AS_DRAWN,
                     Tracer.USUAL_ERROR_PX,
                     List.of(),
-                    LineColour.BLACK);
+                    LineColour.BLACK,
+                    LineLimits.USUAL);
 
     public LineRecipe {
         if (!(maxErrorPx >= LEAST_ERROR_PX && maxErrorPx <= MOST_ERROR_PX)) {
@@ -45,23 +48,27 @@ public record LineRecipe(
     }
 
     public LineRecipe withWeight(WeightRecipe value) {
-        return new LineRecipe(edits, value, maxErrorPx, points, colour);
+        return new LineRecipe(edits, value, maxErrorPx, points, colour, limits);
     }
 
     public LineRecipe withMaxErrorPx(double value) {
-        return new LineRecipe(edits, weight, value, points, colour);
+        return new LineRecipe(edits, weight, value, points, colour, limits);
     }
 
     public LineRecipe withColour(LineColour value) {
-        return new LineRecipe(edits, weight, maxErrorPx, points, value);
+        return new LineRecipe(edits, weight, maxErrorPx, points, value, limits);
     }
 
     public LineRecipe withEdits(List<InkEdit> value) {
-        return new LineRecipe(value, weight, maxErrorPx, points, colour);
+        return new LineRecipe(value, weight, maxErrorPx, points, colour, limits);
     }
 
     public LineRecipe withPoints(List<PointEdit> value) {
-        return new LineRecipe(edits, weight, maxErrorPx, value, colour);
+        return new LineRecipe(edits, weight, maxErrorPx, value, colour, limits);
+    }
+
+    public LineRecipe withLimits(LineLimits value) {
+        return new LineRecipe(edits, weight, maxErrorPx, points, colour, value);
     }
 
     /** The same with one more change to the ink. */
@@ -90,6 +97,7 @@ public record LineRecipe(
                 weight.withOutsideParts(weight.outsideParts().stream().map(map).toList()),
                 maxErrorPx,
                 points.stream().map(edit -> edit.moved(map)).toList(),
-                colour.moved(map));
+                colour.moved(map),
+                limits);
     }
 }

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.Point;
 import neattrace.trace.LineColour;
+import neattrace.trace.LineLimits;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
@@ -60,6 +61,10 @@ public final class LineJson {
             ObjectNode holdNode = held.addObject().put("swatch", hold.swatch());
             add(holdNode.putArray("at"), hold.at());
         }
+        node.putObject("limits")
+                .put("leastLineMm", recipe.limits().leastLineMm())
+                .put("leastGapMm", recipe.limits().leastGapMm())
+                .put("viewingMm", recipe.limits().viewingMm());
     }
 
     private static void point(PointEdit edit, ObjectNode node) {
@@ -141,7 +146,13 @@ public final class LineJson {
         }
         LineColour colour =
                 new LineColour(whole(colourNode, "swatch"), flag(colourNode, "borderBlack"), held);
-        return new LineRecipe(edits, weight, number(node, "maxErrorPx"), points, colour);
+        JsonNode limitNode = need(node, "limits");
+        LineLimits limits =
+                new LineLimits(
+                        number(limitNode, "leastLineMm"),
+                        number(limitNode, "leastGapMm"),
+                        number(limitNode, "viewingMm"));
+        return new LineRecipe(edits, weight, number(node, "maxErrorPx"), points, colour, limits);
     }
 
     private static PointEdit point(JsonNode node) throws RecipeException {

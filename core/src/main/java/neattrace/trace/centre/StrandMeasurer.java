@@ -30,13 +30,14 @@ final class StrandMeasurer {
     Strand measure(Branch branch) {
         Strand strand = strand(branch);
         Probe probe = new Probe(map);
-        boolean[] hidden = hidden(strand, branch);
         smooth(strand);
+        int[] bends = Bends.of(strand, branch.bends);
+        boolean[] hidden = hidden(strand, branch, bends);
         for (int round = 0; round < ROUNDS; round++) {
             centre(strand, probe, hidden, round == ROUNDS - 1);
         }
-        for (int i = branch.bends.length - 1; i >= 0; i--) {
-            corner(strand, branch.bends[i]);
+        for (int bend : bends) {
+            corner(strand, bend);
         }
         return strand;
     }
@@ -65,15 +66,14 @@ final class StrandMeasurer {
     }
 
     /** Where other lines meet this one, so that there is no across. */
-    private boolean[] hidden(Strand strand, Branch branch) {
+    private boolean[] hidden(Strand strand, Branch branch, int[] bends) {
         boolean[] hidden = new boolean[strand.size()];
         if (!branch.isRing()) {
             hide(strand, hidden, branch.from);
             hide(strand, hidden, branch.to);
         }
-        for (int bend : branch.bends) {
-            int i = Math.min(bend, strand.size() - 1);
-            hide(strand, hidden, strand.at(i), strand.rough[i] + 0.5);
+        for (int bend : bends) {
+            hide(strand, hidden, strand.at(bend), 1.3 * strand.rough[bend] + 0.5);
         }
         return hidden;
     }

@@ -110,17 +110,31 @@ final class Ground {
     /** The polygon of a pen's track, {@code more} px wider to each side. */
     static Geometry cover(PenTrack track, double more) {
         PenTrack few = track.thinned(0.1);
-        if (few.size() == 1 || few.size() == 2 && few.at(0).equals(few.at(1))) {
-            return FACTORY.createPoint(new Coordinate(few.x()[0], few.y()[0]))
-                    .buffer(few.width()[0] / 2 + more);
-        }
         Coordinate[] places = new Coordinate[few.size()];
         double[] reach = new double[few.size()];
-        for (int i = 0; i < places.length; i++) {
-            places[i] = new Coordinate(few.x()[i], few.y()[i]);
-            reach[i] = few.width()[i] / 2 + more;
+        int used = 0;
+        for (int i = 0; i < few.size(); i++) {
+            Coordinate at = new Coordinate(few.x()[i], few.y()[i]);
+            double radius = few.width()[i] / 2 + more;
+            // Discs within others add nothing, and a buffer has no tangents to them.
+            while (used > 0 && isWithin(places[used - 1], reach[used - 1], at, radius)) {
+                used--;
+            }
+            if (used == 0 || !isWithin(at, radius, places[used - 1], reach[used - 1])) {
+                places[used] = at;
+                reach[used++] = radius;
+            }
         }
-        return VariableBuffer.buffer(FACTORY.createLineString(places), reach);
+        if (used == 1) {
+            return FACTORY.createPoint(places[0]).buffer(reach[0]);
+        }
+        return VariableBuffer.buffer(
+                FACTORY.createLineString(Arrays.copyOf(places, used)), Arrays.copyOf(reach, used));
+    }
+
+    private static boolean isWithin(
+            Coordinate inner, double innerRadius, Coordinate outer, double outerRadius) {
+        return inner.distance(outer) <= outerRadius - innerRadius + 1e-3;
     }
 
     /** Rings in px as a shape on the page. */

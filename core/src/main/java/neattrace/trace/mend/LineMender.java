@@ -43,6 +43,21 @@ public final class LineMender {
         return new Removing(strokes).takeAway(stub);
     }
 
+    /**
+     * Gives a short stretch of a line one width along a straight middle: nubs go, dents are filled.
+     *
+     * @param what the edit's words
+     * @param line which line of the net
+     * @param from first sample of the stretch
+     * @param to last one
+     * @param widthPx the width, px
+     * @param wipedPx how far across ink of the stretch may reach, px
+     */
+    public InkEdit evenOut(
+            String what, int line, int from, int to, double widthPx, double wipedPx) {
+        return new Removing(strokes).evenOut(what, line, from, to, widthPx, wipedPx);
+    }
+
     /** The free end of a line nearest to a place, mm; empty if none is within reach. */
     public Optional<Point> tip(Point place, double reachMm) {
         return new Joining(strokes).tip(place, reachMm);

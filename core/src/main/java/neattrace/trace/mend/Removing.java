@@ -1,5 +1,6 @@
 package neattrace.trace.mend;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -88,5 +89,30 @@ final class Removing {
     private boolean isFree(InkLine line) {
         return strokes.net.nodes().get(line.start()).isTip()
                 && strokes.net.nodes().get(line.end()).isTip();
+    }
+
+    InkEdit evenOut(String what, int line, int from, int to, double widthPx, double wipedPx) {
+        InkLine ink = strokes.net.lines().get(line);
+        PenTrack old = PenTrack.of(ink, from, to);
+        int n = old.size();
+        double[] x = new double[n];
+        double[] y = new double[n];
+        double[] wide = new double[n];
+        for (int k = 0; k < n; k++) {
+            double share = (double) k / (n - 1);
+            x[k] = old.x()[0] * (1 - share) + old.x()[n - 1] * share;
+            y[k] = old.y()[0] * (1 - share) + old.y()[n - 1] * share;
+            wide[k] = widthPx;
+        }
+        PenTrack even = new PenTrack(x, y, wide);
+        List<PenTrack> kept = new ArrayList<>(Strokes.rest(ink, from, to));
+        kept.add(even);
+        double[] wiped = new double[n];
+        Arrays.fill(wiped, wipedPx);
+        List<double[]> rings =
+                strokes.ground.alone(old.withWidth(wiped), other -> other == line, kept);
+        List<InkShape> gone =
+                rings.isEmpty() ? List.of() : List.of(Ground.onPage(rings, strokes.pxPerMm));
+        return new InkEdit(what, strokes.middle(even), gone, List.of(even.onPage(strokes.pxPerMm)));
     }
 }

@@ -97,7 +97,7 @@ final class Strokes {
     }
 
     /** The line's own samples on either side of a stretch, as far as wiping could reach. */
-    private static List<PenTrack> rest(InkLine line, int from, int to) {
+    static List<PenTrack> rest(InkLine line, int from, int to) {
         int n = line.size();
         int reach = (int) (REST_WIDTHS * Math.max(line.width()[from], line.width()[to])) + 4;
         int left = from <= to ? n - (to - from) - 1 : from - to - 1;

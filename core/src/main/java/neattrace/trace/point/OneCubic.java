@@ -12,6 +12,7 @@ import neattrace.geom.Point;
 final class OneCubic {
 
     private static final int PLACES = 16;
+    private static final int ROUNDS = 12;
 
     private OneCubic() {}
 
@@ -29,17 +30,39 @@ final class OneCubic {
             way[k] = k == 0 ? 0 : way[k - 1] + places[k].distance(places[k - 1]);
         }
         double total = way[way.length - 1];
-        double[] arms = arms(places, way, start, end, out, in);
-        boolean sane = arms[0] > 0 && arms[1] > 0 && arms[0] < total && arms[1] < total;
-        double a = sane ? arms[0] : total / 3;
-        double b = sane ? arms[1] : total / 3;
-        Point one = start.plus(out.times(a));
-        Point two = end.plus(in.times(b));
-        return CubicPath.of(
-                new double[] {
-                    start.x(), start.y(), one.x(), one.y(), two.x(), two.y(), end.x(), end.y()
-                },
-                new BitSet());
+        double[] t = new double[places.length];
+        for (int k = 0; k < t.length; k++) {
+            t[k] = total == 0 ? 0 : way[k] / total;
+        }
+        CubicPath path = null;
+        for (int round = 0; round < ROUNDS; round++) {
+            double[] arms = arms(places, t, start, end, out, in);
+            boolean sane = arms[0] > 0 && arms[1] > 0 && arms[0] < total && arms[1] < total;
+            Point one = start.plus(out.times(sane ? arms[0] : total / 3));
+            Point two = end.plus(in.times(sane ? arms[1] : total / 3));
+            path =
+                    CubicPath.of(
+                            new double[] {
+                                start.x(), start.y(), one.x(), one.y(),
+                                two.x(), two.y(), end.x(), end.y()
+                            },
+                            new BitSet());
+            for (int k = 1; k < t.length - 1; k++) {
+                t[k] = nearer(path, places[k], t[k]);
+            }
+        }
+        return path;
+    }
+
+    /** A step towards the parameter nearest to a place (Newton's, with chords for slopes). */
+    private static double nearer(CubicPath path, Point place, double t) {
+        double h = 1e-4;
+        double low = Math.max(0, t - h);
+        double high = Math.min(1, t + h);
+        Point slope = path.at(0, high).minus(path.at(0, low)).times(1 / (high - low));
+        double square = slope.dot(slope);
+        double step = square == 0 ? 0 : place.minus(path.at(0, t)).dot(slope) / square;
+        return Math.max(0, Math.min(1, t + step));
     }
 
     private static Point direction(Point arm, Point chord) {
@@ -47,15 +70,14 @@ final class OneCubic {
     }
 
     private static double[] arms(
-            Point[] places, double[] way, Point start, Point end, Point out, Point in) {
+            Point[] places, double[] params, Point start, Point end, Point out, Point in) {
         double xx = 0;
         double xy = 0;
         double yy = 0;
         double bx = 0;
         double by = 0;
-        double total = way[way.length - 1];
         for (int k = 0; k < places.length; k++) {
-            double t = total == 0 ? 0 : way[k] / total;
+            double t = params[k];
             double s = 1 - t;
             Point a = out.times(3 * s * s * t);
             Point b = in.times(3 * s * t * t);

@@ -29,6 +29,7 @@ import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
 import neattrace.testing.Recipes;
 import neattrace.trace.LineColour;
+import neattrace.trace.LineLimits;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
@@ -95,7 +96,8 @@ class JobFileTest {
                                 new Point(2, 2.5)),
                         new PointEdit.Add(new Point(7, 7)),
                         new PointEdit.Delete(new Point(6, 6.5))),
-                new LineColour(4, true, List.of(new LineColour.Hold(new Point(3, 3), 9))));
+                new LineColour(4, true, List.of(new LineColour.Hold(new Point(3, 3), 9))),
+                new LineLimits(0.3, 0.35, 1200));
     }
 
     @TempDir private Path folder;
@@ -237,7 +239,7 @@ class JobFileTest {
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
                 .hasMessageContaining("version 7")
-                .hasMessageContaining("up to 2");
+                .hasMessageContaining("up to 3");
     }
 
     /** As the first version wrote it: the sheet had three settings, and no finding was settled. */
