@@ -27,8 +27,8 @@ final class KeyCard extends VBox {
     private static final String[][] WORKING = {
         {"N", "next finding; with Shift the one before"},
         {"Enter", "its first answer"},
-        {"Delete", "its second answer"},
-        {"1 to 9", "open a step, at Sheet; take a swatch in hand, at Flats"},
+        {"Delete", "its second answer; takes the point in hand away, at Line"},
+        {"1 to 9", "open a step, at Sheet and Line; take a swatch in hand, at Flats"},
         {"0", "bare paper in hand, at Flats"},
         {"Space", "colour what the cross is on, at Flats"},
         {"Ctrl Z", "undo"},

@@ -68,6 +68,10 @@ final class Keyboard implements EventHandler<KeyEvent> {
             workbench.sheet().openStep(code.getChar().charAt(0) - '0');
             return true;
         }
+        if (workbench.station() == Station.LINE && code.isDigitKey()) {
+            workbench.line().openStep(code.getChar().charAt(0) - '0');
+            return true;
+        }
         return looking(event);
     }
 
@@ -88,6 +92,9 @@ final class Keyboard implements EventHandler<KeyEvent> {
             case ESCAPE -> layDownOrStop();
             case ENTER -> {
                 return table.finishHand();
+            }
+            case DELETE, BACK_SPACE -> {
+                return table.deleteInHand();
             }
             case F1 -> workbench.toggleKeys();
             case SPACE -> {

@@ -33,6 +33,7 @@ import neattrace.app.station.handover.HandOverPanel;
 import neattrace.app.station.line.LinePanel;
 import neattrace.app.station.press.PressPanel;
 import neattrace.app.station.sheet.SheetPanel;
+import neattrace.app.table.LineLook;
 import neattrace.app.table.Mark;
 import neattrace.app.table.Table;
 import neattrace.app.work.Shown;
@@ -52,6 +53,7 @@ final class Workbench extends BorderPane {
     private final RouteBar route = new RouteBar(this::go);
     private final Map<Station, Panel> panels = new EnumMap<>(Station.class);
     private final SheetPanel sheet;
+    private final LinePanel line;
     private final FlatsPanel flats;
     private final HandOverPanel handOver;
     private final FindingList findings;
@@ -68,12 +70,13 @@ final class Workbench extends BorderPane {
     Workbench(Workspace workspace) {
         this.workspace = workspace;
         sheet = new SheetPanel(workspace, table);
+        line = new LinePanel(workspace, table);
         flats = new FlatsPanel(workspace);
         handOver = new HandOverPanel(workspace, this::go);
         for (Panel panel :
                 List.of(
                         sheet,
-                        new LinePanel(workspace),
+                        line,
                         new ClosePanel(workspace),
                         flats,
                         new PressPanel(workspace),
@@ -96,6 +99,17 @@ final class Workbench extends BorderPane {
         workspace
                 .reviewProperty()
                 .addListener(property -> showFindings(workspace.shownProperty().get()));
+        workspace
+                .studyProperty()
+                .addListener(
+                        (property, before, now) -> {
+                            table.setStudy(now);
+                            if (now != null && workspace.shownProperty().get() != null) {
+                                line.show(workspace.shownProperty().get());
+                                showFindings(workspace.shownProperty().get());
+                            }
+                        });
+        workspace.earlyProperty().addListener((property, before, now) -> table.setEarly(now));
         workspace.troubleProperty().addListener((property, before, text) -> prompt.tell(text));
         go(Station.SHEET);
     }
@@ -175,6 +189,11 @@ final class Workbench extends BorderPane {
         return sheet;
     }
 
+    /** The second station, for keys and tests. */
+    LinePanel line() {
+        return line;
+    }
+
     /** The last station, for tests. */
     HandOverPanel handOver() {
         return handOver;
@@ -195,7 +214,7 @@ final class Workbench extends BorderPane {
         content.getChildren().setAll(panel().content());
         findings.clearChoice();
         table.modeProperty().set(panel().usualMode());
-        table.setShowPoints(next == Station.LINE);
+        table.lineLookProperty().set(next == Station.LINE ? line.look() : LineLook.NOTHING);
         showDab();
         Shown now = workspace.shownProperty().get();
         content.setVisible(now != null);

@@ -15,6 +15,7 @@ import javafx.application.Platform;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import neattrace.app.work.Shown;
+import neattrace.export.png.ArtworkPainter;
 
 /** Paints what the table shows, off the JavaFX thread; of several requests only the last counts. */
 final class FramePainter {
@@ -23,7 +24,13 @@ final class FramePainter {
     record Frame(WritableImage image, View view) {}
 
     /** What to paint. */
-    record Request(Shown shown, View view, TableMode mode, Color page, double density) {}
+    record Request(
+            Shown shown,
+            ArtworkPainter painter,
+            View view,
+            TableMode mode,
+            Color page,
+            double density) {}
 
     private static final Color BEYOND = new Color(0xE4, 0xE0, 0xD8, 0xB8);
 
@@ -96,8 +103,7 @@ final class FramePainter {
             request.shown().scan().paint(graphics, sheetToPx);
             dimBeyond(graphics, toPx, pageWidth, pageHeight, width, height);
         } else {
-            request.shown()
-                    .painter()
+            request.painter()
                     .paint(
                             graphics,
                             toPx,

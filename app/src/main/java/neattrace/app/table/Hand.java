@@ -42,6 +42,11 @@ public interface Hand {
         return false;
     }
 
+    /** Delete was pressed. True if something that the hand holds on to is gone. */
+    default boolean deleted() {
+        return false;
+    }
+
     /** Shows what has been drawn so far. */
     void paint(Brushwork brushwork);
 

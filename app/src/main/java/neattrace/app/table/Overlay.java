@@ -1,7 +1,5 @@
 package neattrace.app.table;
 
-import java.awt.geom.Rectangle2D;
-import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
@@ -13,8 +11,6 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Sketch;
-import neattrace.geom.CubicLoop;
-import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.Area;
@@ -33,9 +29,6 @@ final class Overlay {
 
     private static final double LENS_RADIUS = 84;
     private static final int LENS_ZOOM = 2;
-
-    /** Points are shown while there are no more than this many in sight. */
-    private static final int MOST_POINTS = 600;
 
     private final GraphicsContext g;
     private final View view;
@@ -113,35 +106,6 @@ final class Overlay {
             }
         }
         g.closePath();
-    }
-
-    /** The curves' points, if there are few enough in sight to tell them apart. */
-    void points() {
-        Point first = view.toPage(0, 0);
-        Point last = view.toPage(view.width(), view.height());
-        Rectangle2D sight = new Rectangle2D.Double();
-        sight.setFrameFromDiagonal(first.x(), first.y(), last.x(), last.y());
-        List<Point2D> inSight = new ArrayList<>();
-        for (Outline outline : shown.drawing().lines()) {
-            for (CubicLoop loop : outline.loops().toList()) {
-                for (int i = 0; i < loop.size(); i++) {
-                    Point at = loop.point(i);
-                    if (sight.contains(at.x(), at.y())) {
-                        inSight.add(view.toScreen(at));
-                    }
-                }
-                if (inSight.size() > MOST_POINTS) {
-                    return;
-                }
-            }
-        }
-        g.setFill(HALO);
-        g.setStroke(SETTLED);
-        g.setLineWidth(1.2);
-        for (Point2D p : inSight) {
-            g.fillRect(p.getX() - 2.5, p.getY() - 2.5, 5, 5);
-            g.strokeRect(p.getX() - 2.5, p.getY() - 2.5, 5, 5);
-        }
     }
 
     void marks(List<Mark> marks) {

@@ -20,7 +20,9 @@ import javafx.scene.paint.Color;
 import javafx.stage.Screen;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Sketch;
+import neattrace.export.png.ArtworkPainter;
 import neattrace.geom.Point;
+import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Area;
 
 /** Shows the drawing and answers to the mouse. */
@@ -53,7 +55,9 @@ public final class Table extends Region {
     private final ReadOnlyObjectWrapper<Point> cursor = new ReadOnlyObjectWrapper<>();
     private Consumer<Point> whenClicked = place -> {};
     private List<Mark> marks = List.of();
-    private boolean showPoints;
+    private final ObjectProperty<LineLook> lineLook = new SimpleObjectProperty<>(LineLook.NOTHING);
+    private LineStudy study;
+    private ArtworkPainter early;
     private FramePainter.Frame frame;
     private Sketch sketch;
     private final TableMouse mouse = new TableMouse(this);
@@ -71,6 +75,7 @@ public final class Table extends Region {
         setMinSize(200, 200);
         shown.addListener((property, before, now) -> shownChanged(before, now));
         mode.addListener(property -> repaint());
+        lineLook.addListener(property -> redraw());
         greyGround.addListener(property -> repaint());
         lens.addListener(property -> redraw());
         dab.addListener(property -> redraw());
@@ -129,6 +134,18 @@ public final class Table extends Region {
         return true;
     }
 
+    /** Takes away what the hand holds on to. Whether it held anything. */
+    public boolean deleteInHand() {
+        boolean deleted = hand.get() != null && hand.get().deleted();
+        redraw();
+        return deleted;
+    }
+
+    /** How many mm a number of screen pixels are at this zoom. */
+    public double mm(double screenPx) {
+        return screenPx / view.get().scale();
+    }
+
     /** Lays a quick picture over the page until the next drawing is shown; null takes it away. */
     public void setSketch(Sketch next) {
         sketch = next;
@@ -171,10 +188,23 @@ public final class Table extends Region {
         redraw();
     }
 
-    /** Whether the curves' points are shown. */
-    public void setShowPoints(boolean show) {
-        showPoints = show;
+    /** What is shown of the lines beside their ink. */
+    public ObjectProperty<LineLook> lineLookProperty() {
+        return lineLook;
+    }
+
+    /** What is known about the lines; null if nothing yet. */
+    public void setStudy(LineStudy next) {
+        study = next;
         redraw();
+    }
+
+    /** Paints newer lines than those of the shown drawing; null to paint that one again. */
+    public void setEarly(ArtworkPainter next) {
+        early = next;
+        if (next != null) {
+            repaint();
+        }
     }
 
     /** Shows the whole page. */
@@ -245,6 +275,7 @@ public final class Table extends Region {
                         && before.drawing().widthMm() == now.drawing().widthMm()
                         && before.drawing().heightMm() == now.drawing().heightMm();
         sketch = null;
+        early = null;
         if (!samePage) {
             frame = null;
             fitted = false;
@@ -284,7 +315,12 @@ public final class Table extends Region {
         double density = onScreen ? getScene().getWindow().getOutputScaleX() : 1;
         painter.request(
                 new FramePainter.Request(
-                        now, view.get(), mode.get(), greyGround.get() ? GREY_PAGE : PAGE, density));
+                        now,
+                        early == null ? now.painter() : early,
+                        view.get(),
+                        mode.get(),
+                        greyGround.get() ? GREY_PAGE : PAGE,
+                        density));
     }
 
     private void painted(FramePainter.Frame next) {
@@ -308,8 +344,8 @@ public final class Table extends Region {
             overlay.sketch(sketch);
         }
         target().ifPresent(area -> overlay.target(area, dab.get()));
-        if (showPoints) {
-            overlay.points();
+        if (early == null && mode.get() != TableMode.FILLS) {
+            new LineOverlay(g, view.get(), now, study).paint(lineLook.get());
         }
         overlay.marks(marks);
         if (hand.get() != null) {

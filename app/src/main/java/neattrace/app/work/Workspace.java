@@ -23,7 +23,9 @@ import neattrace.job.Reframing;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
+import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
@@ -47,6 +49,9 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final Running running = new Running("computing");
     private final Background reviewing = new Background("reviewing");
+    private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<ArtworkPainter> early = new ReadOnlyObjectWrapper<>();
+    private final Background studying = new Background("studying");
     private final Previews previews = new Previews(shown::get);
     private final SheetMaking sheetMaking = new SheetMaking(messages);
     private final ExecutorService writing =
@@ -87,6 +92,22 @@ public final class Workspace implements AutoCloseable {
     /** What was found on the shown sheet; null while it is being looked through. */
     public ReadOnlyObjectProperty<SheetReview> reviewProperty() {
         return review.getReadOnlyProperty();
+    }
+
+    /**
+     * What is known about the shown lines as lines, or about those before the last edit while they
+     * are being looked through; null while nothing is known about this sheet.
+     */
+    public ReadOnlyObjectProperty<LineStudy> studyProperty() {
+        return study.getReadOnlyProperty();
+    }
+
+    /**
+     * Paints the newest lines over the old colours while their areas are still being found; null
+     * when the shown drawing is the newest.
+     */
+    public ReadOnlyObjectProperty<ArtworkPainter> earlyProperty() {
+        return early.getReadOnlyProperty();
     }
 
     /** The job file, or null if the job was never saved. */
@@ -309,20 +330,44 @@ public final class Workspace implements AutoCloseable {
                     progress -> SheetReview.of(reading, result.drawing().picture(), progress),
                     review::set);
         }
+        early.set(null);
+        study(result);
         shown.set(result);
+    }
+
+    private void study(Shown result) {
+        Traced traced = result.drawing().traced();
+        if (study.get() != null && study.get().fits(traced)) {
+            return;
+        }
+        // Until the new study is there the old one serves, as long as it is about the same sheet.
+        boolean samePage =
+                study.get() != null
+                        && study.get().traced().reading() == traced.reading()
+                        && study.get().traced().resolution().equals(traced.resolution());
+        if (!samePage) {
+            study.set(null);
+        }
+        studying.start(progress -> LineStudy.of(traced, progress), study::set);
     }
 
     /** Back to the job whose drawing is on the table, however many changes came since. */
     private void takeBack() {
         if (settled != null && history.get() != settled) {
             history.set(settled);
+            early.set(null);
             keeper.keep(settled.job());
         }
     }
 
     private Shown compute(Job job, Shown base, Progress progress) throws IOException {
         Drawing before = base == null ? null : base.drawing();
-        Drawing drawing = Pipeline.run(job, before, progress);
+        Traced traced =
+                Pipeline.trace(job, before == null ? null : before.traced(), progress.part(0, 0.6));
+        if (before != null && isSamePage(before, traced)) {
+            showEarly(before, traced, job);
+        }
+        Drawing drawing = Pipeline.colour(traced, before, progress.part(0.6, 1));
         SheetFrame frame = drawing.reading().frame();
         ScanPyramid scan =
                 before != null && before.picture() == drawing.picture()
@@ -330,6 +375,25 @@ public final class Workspace implements AutoCloseable {
                         : ScanPyramid.of(drawing.picture(), frame);
         Artwork art = Artwork.of(drawing, press);
         return new Shown(drawing, art, new ArtworkPainter(art), scan);
+    }
+
+    private static boolean isSamePage(Drawing before, Traced traced) {
+        return before.picture() == traced.picture()
+                && before.widthMm() == traced.widthMm()
+                && before.heightMm() == traced.heightMm()
+                && before.work() != traced.work();
+    }
+
+    /** Lines are shown as soon as they are there; areas take longer. */
+    private void showEarly(Drawing before, Traced traced, Job job) {
+        Artwork art = Artwork.of(before.withLines(traced), press);
+        ArtworkPainter painter = new ArtworkPainter(art);
+        Platform.runLater(
+                () -> {
+                    if (job() == job) {
+                        early.set(painter);
+                    }
+                });
     }
 
     /** Stops the running work and takes back whatever it was to show. */
@@ -388,6 +452,7 @@ public final class Workspace implements AutoCloseable {
         running.close();
         sheetMaking.close();
         reviewing.close();
+        studying.close();
         previews.close();
         writing.shutdown();
         keeper.close();

@@ -32,6 +32,11 @@ public record Drawing(
         Attachment attachment,
         List<FlatLayer> layers) {
 
+    /** The same areas and colours under other lines, until those have areas of their own. */
+    public Drawing withLines(Traced other) {
+        return new Drawing(other, areas, areaOutlines, attachment, layers);
+    }
+
     /** What it was computed from. */
     public Job job() {
         return traced.job();

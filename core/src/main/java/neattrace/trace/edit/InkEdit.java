@@ -22,6 +22,15 @@ public record InkEdit(String what, Point at, List<InkShape> wiped, List<InkShape
         }
     }
 
+    /** Several edits as one; what any of them wipes is wiped before anything is drawn. */
+    public static InkEdit all(String what, List<InkEdit> edits) {
+        return new InkEdit(
+                what,
+                edits.get(0).at,
+                edits.stream().flatMap(edit -> edit.wiped.stream()).toList(),
+                edits.stream().flatMap(edit -> edit.drawn.stream()).toList());
+    }
+
     /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
     public InkEdit moved(UnaryOperator<Point> map, double growth) {
         return new InkEdit(

@@ -72,6 +72,11 @@ public final class FittedLoop {
         return pieces;
     }
 
+    /** Largest distance of the contour from segment {@code i} of the curve, px. */
+    public double deviation(int i) {
+        return pieces.isEmpty() ? 0 : pieces.get(i).error().max();
+    }
+
     /** Mean distance of the contour's samples, px. */
     public double meanDeviation() {
         return samples == 0 ? 0 : sum / samples;

@@ -85,6 +85,17 @@ public final class PointEditor {
         return Optional.ofNullable(best);
     }
 
+    /** The place on the curves nearest to a place, if one lies within reach. */
+    public static Optional<Point> nearestOnCurve(List<Outline> outlines, Point at, double reachMm) {
+        return onCurve(outlines, at, reachMm)
+                .map(
+                        place -> {
+                            CubicLoop loop = loop(outlines.get(place.outline), place.loop);
+                            int i = place.point;
+                            return loop.at(i, LoopPoints.nearest(loop, i, at));
+                        });
+    }
+
     /** The curve nearest to a place, by its first point. */
     private static Optional<Place> onCurve(List<Outline> outlines, Point at, double reachMm) {
         Place best = null;

@@ -1,71 +1,141 @@
 package neattrace.app.station.line;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Finding;
 import neattrace.app.docket.Finding.Answer;
-import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
+import neattrace.app.docket.Step;
+import neattrace.app.docket.StepTiles;
 import neattrace.app.route.Station;
 import neattrace.app.station.Panel;
+import neattrace.app.table.LineLook;
 import neattrace.app.table.Mark;
+import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.trace.Deviation;
-import neattrace.trace.LineRecipe;
+import neattrace.trace.PointEdit;
+import neattrace.trace.edit.InkEdit;
 
-/** Curves and how close they keep to the ink. */
+/** Ink becomes curves and lines: how wide they are, what is doubtful, and tools to finish them. */
 public final class LinePanel implements Panel {
 
     /** Smaller deviations than this cannot be seen in print at 300 ppi, px. */
     private static final double WORTH_A_LOOK_PX = 0.5;
 
-    /** A bound widened by less than this factor is as good as the one asked for. */
-    private static final double NOTICEABLY = 1.1;
+    private static final int MOST_DEVIATIONS = 20;
 
-    private static final int MOST_FINDINGS = 60;
-
-    private final Workspace workspace;
-    private final NumberField closeness;
-    private final Label counts = new Label();
-    private final Label fit = new Label();
-    private final Label grainNote = new Label();
+    private final LineDesk desk;
+    private final CurveStep curves;
+    private final List<Step> steps;
+    private final StepTiles tiles;
+    private final WidthRows widths;
+    private final StudyFindings study;
+    private final ChoiceField<LineLook> look;
+    private final Label stepTitle = new Label();
+    private final StackPane open = new StackPane();
+    private final VBox step;
     private final VBox content;
-    private double mmPerPx = 1;
+    private LineLook chosenLook = LineLook.POINTS;
+    private Step chosen;
 
-    /** The panel of a workspace. */
-    public LinePanel(Workspace workspace) {
-        this.workspace = workspace;
-        closeness =
-                new NumberField(
-                        "Closeness", "mm", 0.002, 2, 0.005, mm -> setCloseness(mm / mmPerPx));
-        counts.getStyleClass().add("measure");
-        counts.setWrapText(true);
-        grainNote.getStyleClass().add("hint");
-        grainNote.setWrapText(true);
-        fit.getStyleClass().add("measure");
-        fit.setWrapText(true);
-        Label hint = new Label("Zoom in to see the curves' points.");
-        hint.getStyleClass().add("hint");
-        content =
-                new VBox(
-                        10,
-                        new Sentence("Curves keep within", closeness, "of the ink's edge."),
-                        grainNote,
-                        counts,
-                        fit,
-                        hint);
+    /** The panel of a workspace and its table. */
+    public LinePanel(Workspace workspace, Table table) {
+        desk = new LineDesk(workspace, table);
+        curves = new CurveStep(desk);
+        steps =
+                List.of(
+                        new MendStep(desk),
+                        new WeightStep(desk),
+                        curves,
+                        new PointStep(desk),
+                        new ColourStep(desk),
+                        new LimitStep(desk));
+        tiles = new StepTiles(steps, this::choose);
+        widths = new WidthRows(desk);
+        study = new StudyFindings(desk);
+        look =
+                new ChoiceField<>(
+                        "Beside the ink",
+                        Arrays.asList(LineLook.values()),
+                        LineLook::words,
+                        this::setLook);
+        look.setId("line-look");
+        look.show(chosenLook);
+        table.lineLookProperty()
+                .addListener(
+                        (property, before, now) -> {
+                            // Away from this station nothing is shown, which is no choice.
+                            if (now != LineLook.NOTHING) {
+                                chosenLook = now;
+                                look.show(now);
+                            }
+                        });
+        stepTitle.getStyleClass().add("step-title");
+        open.getStyleClass().add("open-step");
+        step = new VBox(3, stepTitle, open);
+        content = new VBox(8, widths, new Sentence("Shown:", look, "."), tiles, step);
+        content.getStyleClass().add("line-station");
+        choose(steps.get(0));
     }
 
-    private void setCloseness(double px) {
-        double bound = Math.max(LineRecipe.LEAST_ERROR_PX, Math.min(LineRecipe.MOST_ERROR_PX, px));
-        workspace.change("Closeness", job -> job.withLine(job.line().withMaxErrorPx(bound)));
+    /** A length in the user's words. */
+    static String mm(double mm) {
+        return String.format(
+                Locale.ROOT, mm < 0.1 ? "%.3f mm" : mm < 10 ? "%.2f mm" : "%.0f mm", mm);
+    }
+
+    /** What the table shows beside the ink at this station. */
+    public LineLook look() {
+        return chosenLook;
+    }
+
+    private void setLook(LineLook next) {
+        chosenLook = next;
+        desk.look(next);
+    }
+
+    /** Opens a step; the open one once more closes it and leaves its room to the findings. */
+    private void choose(Step next) {
+        boolean fold = next == chosen && step.isVisible();
+        step.setVisible(!fold);
+        step.setManaged(!fold);
+        if (fold) {
+            tiles.chooseNone();
+            return;
+        }
+        chosen = next;
+        tiles.choose(next);
+        stepTitle.setText(next.title());
+        open.getChildren().setAll(next.content());
+        if (desk.shown() != null) {
+            next.show(desk.shown());
+        }
+    }
+
+    /** Opens the step of a number from 1, or folds it if it is open. */
+    public void openStep(int number) {
+        if (number >= 1 && number <= steps.size()) {
+            choose(steps.get(number - 1));
+        }
+    }
+
+    @Override
+    public void findingChosen(Finding finding) {
+        if (step.isVisible()) {
+            choose(chosen);
+        }
     }
 
     @Override
@@ -85,48 +155,79 @@ public final class LinePanel implements Panel {
 
     @Override
     public void show(Shown shown) {
-        Drawing drawing = shown.drawing();
-        mmPerPx = drawing.resolution().mmPerPx();
-        closeness.show(Math.round(drawing.job().line().maxErrorPx() * mmPerPx * 1000) / 1000.0);
-        counts.setText(
-                String.format(
-                        Locale.ROOT,
-                        "%,d pieces of ink, %,d holes, %,d curves.",
-                        drawing.lines().size(),
-                        drawing.tracing().holes(),
-                        drawing.tracing().segments()));
-        double bound = drawing.tracing().boundPx();
-        boolean grain = bound > NOTICEABLY * drawing.job().line().maxErrorPx();
-        grainNote.setText(
-                String.format(
-                        Locale.ROOT,
-                        "The scan's grain is not followed: curves may keep %.3f mm here.",
-                        bound * mmPerPx));
-        grainNote.setVisible(grain);
-        grainNote.setManaged(grain);
-        fit.setText(
-                String.format(
-                        Locale.ROOT,
-                        "On average %.3f mm (%.2f px) from the scan's edge; at most %.3f mm.",
-                        drawing.tracing().meanDeviation() * mmPerPx,
-                        drawing.tracing().meanDeviation(),
-                        drawing.tracing().maxDeviation() * mmPerPx));
+        widths.show(desk.study());
+        tiles.show(shown);
+        chosen.show(shown);
     }
 
     @Override
     public List<Finding> findings(Shown shown) {
-        double scale = shown.drawing().resolution().mmPerPx();
-        double bound = shown.drawing().job().line().maxErrorPx();
+        Drawing drawing = shown.drawing();
+        List<Finding> findings = new ArrayList<>();
+        drawing.work().adriftEdits().forEach(edit -> findings.add(adrift(edit)));
+        drawing.work().adriftPoints().forEach(edit -> findings.add(adrift(edit)));
+        if (desk.study() != null) {
+            findings.addAll(study.of(desk.study(), drawing));
+        }
+        findings.addAll(deviations(drawing));
+        return findings;
+    }
+
+    private Finding adrift(InkEdit edit) {
+        return new Finding(
+                edit.at(),
+                4,
+                edit.what() + ": the ink it was made for is gone",
+                "The sheet has changed since. The edit is kept and does what it still can.",
+                Mark.at(edit.at(), edit.what(), false),
+                List.of(
+                        new Answer(
+                                "Drop the edit",
+                                () ->
+                                        desk.change(
+                                                "Drop an edit",
+                                                recipe -> {
+                                                    List<InkEdit> rest =
+                                                            new ArrayList<>(recipe.edits());
+                                                    rest.remove(edit);
+                                                    return recipe.withEdits(rest);
+                                                }))));
+    }
+
+    private Finding adrift(PointEdit edit) {
+        return new Finding(
+                edit.at(),
+                4,
+                "A changed point is no longer there",
+                "The curve has been drawn anew since. The change is kept, in case it comes back.",
+                Mark.at(edit.at(), "point", false),
+                List.of(
+                        new Answer(
+                                "Drop the change",
+                                () ->
+                                        desk.change(
+                                                "Drop a changed point",
+                                                recipe -> {
+                                                    List<PointEdit> rest =
+                                                            new ArrayList<>(recipe.points());
+                                                    rest.remove(edit);
+                                                    return recipe.withPoints(rest);
+                                                }))));
+    }
+
+    private List<Finding> deviations(Drawing drawing) {
+        double scale = drawing.resolution().mmPerPx();
+        double bound = drawing.job().line().maxErrorPx();
         // Within the grain a closer fit follows nothing but grain.
-        double worthALook = Math.max(WORTH_A_LOOK_PX, 1.01 * shown.drawing().tracing().boundPx());
-        return shown.drawing().tracing().deviations().stream()
+        double worthALook = Math.max(WORTH_A_LOOK_PX, 1.01 * drawing.tracing().boundPx());
+        return drawing.tracing().deviations().stream()
                 .filter(deviation -> deviation.distance() > worthALook)
-                .limit(MOST_FINDINGS)
-                .map(deviation -> finding(deviation, scale, bound))
+                .limit(MOST_DEVIATIONS)
+                .map(deviation -> deviation(deviation, scale, bound))
                 .toList();
     }
 
-    private Finding finding(Deviation deviation, double scale, double bound) {
+    private Finding deviation(Deviation deviation, double scale, double bound) {
         Point at = deviation.at().times(scale);
         String measure =
                 String.format(Locale.ROOT, "%.3f mm off the scan", deviation.distance() * scale);
@@ -136,12 +237,14 @@ public final class LinePanel implements Panel {
                 measure,
                 "The curve cuts this place short. A closer fit follows it, with more points.",
                 Mark.at(at, measure, false),
-                List.of(new Answer("Fit more closely", () -> setCloseness(bound / 2))));
+                List.of(new Answer("Fit more closely", () -> curves.setCloseness(bound / 2))));
     }
 
     @Override
     public String whenSettled() {
-        return "No curve leaves the ink far enough to be seen in print.";
+        return desk.study() == null
+                ? "The lines are being looked through …"
+                : "Nothing to decide: no nub, no break, no line too thin.";
     }
 
     @Override

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.job.pipeline.Drawing;
@@ -22,7 +23,7 @@ import neattrace.sheet.SheetStep;
 import neattrace.sheet.sweep.ThresholdSweep;
 
 /** Black or white: the threshold over the chart of what every one would do, and patches. */
-final class DecisionStep implements Step {
+final class DecisionStep implements SheetPart {
 
     private final Desk desk;
     private final NumberField ink;
@@ -33,7 +34,7 @@ final class DecisionStep implements Step {
     private final NumberField patchInk;
     private final NumberField window;
     private final NumberField weight;
-    private final ShapeRows rows;
+    private final Rows rows;
     private final VBox one;
     private final VBox adaptive;
     private final VBox content;
@@ -49,7 +50,7 @@ final class DecisionStep implements Step {
         patchInk = new NumberField("Patch threshold", "%", 2, 98, 1, v -> patchPercent = v);
         patchInk.setId("patch-threshold");
         patchInk.show(patchPercent);
-        rows = new ShapeRows(this::remove);
+        rows = new Rows(this::remove);
         window =
                 new NumberField(
                         "Window",

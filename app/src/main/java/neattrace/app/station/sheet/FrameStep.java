@@ -22,7 +22,7 @@ import neattrace.sheet.review.SheetReview;
 import neattrace.sheet.tilt.Tilt;
 
 /** Crop, level and corners. */
-final class FrameStep implements Step {
+final class FrameStep implements SheetPart {
 
     private final Desk desk;
     private final NumberField tilt;

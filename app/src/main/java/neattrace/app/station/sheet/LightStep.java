@@ -21,7 +21,7 @@ import neattrace.sheet.SheetStep;
 import neattrace.sheet.sweep.ThresholdSweep;
 
 /** Even light, paper white, ink black, and the response between them. */
-final class LightStep implements Step {
+final class LightStep implements SheetPart {
 
     private final Desk desk;
     private final ChoiceField<Boolean> even;

@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.sheet.Mask;
@@ -15,10 +16,10 @@ import neattrace.sheet.SheetShape;
 import neattrace.sheet.SheetStep;
 
 /** Parts erased or protected by hand. */
-final class MaskStep implements Step {
+final class MaskStep implements SheetPart {
 
     private final Desk desk;
-    private final ShapeRows rows;
+    private final Rows rows;
     private final VBox content;
     private Mask.Kind kind = Mask.Kind.ERASE;
 
@@ -31,7 +32,7 @@ final class MaskStep implements Step {
                         k -> k == Mask.Kind.ERASE ? "becomes bare paper" : "is never erased",
                         k -> kind = k);
         kinds.setId("mask-kind");
-        rows = new ShapeRows(this::remove);
+        rows = new Rows(this::remove);
         FlowPane tools = new FlowPane(6, 6);
         tools.getChildren().addAll(ShapeTools.buttons(desk, "mask", this::add));
         content = new VBox(8, new Sentence("What is drawn over", kinds, "."), tools, rows);

@@ -32,7 +32,7 @@ import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetStep;
 
 /** One-bit files, and settings that are kept for the next scan. */
-final class OutStep implements Step {
+final class OutStep implements SheetPart {
 
     private final Desk desk;
     private final NumberField ppi;

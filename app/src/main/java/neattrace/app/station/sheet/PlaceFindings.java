@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import neattrace.app.docket.Finding;
 import neattrace.app.docket.Finding.Answer;
+import neattrace.app.station.LeftAlone;
 import neattrace.app.table.Mark;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;

@@ -14,7 +14,7 @@ import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetStep;
 
 /** None, one strong pass, or several gentle ones. */
-final class SharpenStep implements Step {
+final class SharpenStep implements SheetPart {
 
     private final Desk desk;
     private final NumberField passes;

@@ -3,6 +3,7 @@ package neattrace.app.station.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.app.docket.Finding;
+import neattrace.app.station.LeftAlone;
 import neattrace.app.work.Shown;
 import neattrace.job.pipeline.Drawing;
 import neattrace.sheet.blemish.Blemish;

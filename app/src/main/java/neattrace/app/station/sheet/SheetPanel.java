@@ -13,6 +13,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Finding;
+import neattrace.app.docket.StepTiles;
 import neattrace.app.route.Station;
 import neattrace.app.station.Panel;
 import neattrace.app.table.Table;
@@ -27,7 +28,7 @@ public final class SheetPanel implements Panel {
     private final Desk desk;
     private final SheetFindings findings;
     private final OutStep out;
-    private final List<Step> steps;
+    private final List<SheetPart> steps;
     private final StepTiles tiles;
     private final Label size = new Label();
     private final Label stepTitle = new Label();
@@ -35,14 +36,14 @@ public final class SheetPanel implements Panel {
     private final StackPane open = new StackPane();
     private final VBox step;
     private final VBox content;
-    private Step chosen;
+    private SheetPart chosen;
 
     /** The panel of a workspace and its table. */
     public SheetPanel(Workspace workspace, Table table) {
         desk = new Desk(workspace, table);
         findings = new SheetFindings(desk);
         out = new OutStep(desk);
-        Step decision = new DecisionStep(desk);
+        SheetPart decision = new DecisionStep(desk);
         steps =
                 List.of(
                         new FrameStep(desk),
@@ -78,7 +79,7 @@ public final class SheetPanel implements Panel {
     }
 
     /** Opens a step; the open one once more closes it and leaves its room to the findings. */
-    private void choose(Step next) {
+    private void choose(SheetPart next) {
         if (next == chosen && step.isVisible()) {
             fold(true);
             return;
@@ -125,7 +126,7 @@ public final class SheetPanel implements Panel {
             return;
         }
         chosen.show(shown);
-        boolean on = chosen.part() == null || shown.drawing().job().recipe().isOn(chosen.part());
+        boolean on = chosen.isOn(shown);
         inUse.show(on);
         open.setDisable(!on);
     }

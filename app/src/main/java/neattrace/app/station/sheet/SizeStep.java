@@ -16,7 +16,7 @@ import neattrace.sheet.fitness.ScanFitness;
 import neattrace.sheet.review.SheetReview;
 
 /** What the scan is good for, and enlarging. */
-final class SizeStep implements Step {
+final class SizeStep implements SheetPart {
 
     private final Desk desk;
     private final NumberField ppi;

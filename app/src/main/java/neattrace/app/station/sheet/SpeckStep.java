@@ -12,7 +12,7 @@ import neattrace.sheet.SheetStep;
 import neattrace.sheet.speck.SpeckReport;
 
 /** Dust and pinholes. */
-final class SpeckStep implements Step {
+final class SpeckStep implements SheetPart {
 
     private final NumberField size;
     private final Label counts = MaskStep.hint("");

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import neattrace.app.docket.Finding;
 import neattrace.app.docket.Finding.Answer;
+import neattrace.app.station.LeftAlone;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;

@@ -1,4 +1,4 @@
-package neattrace.app.station.sheet;
+package neattrace.app.docket;
 
 import java.util.List;
 import java.util.function.IntConsumer;
@@ -12,8 +12,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** Parts of the sheet in a list, each of which can be taken away. */
-final class ShapeRows extends ScrollPane {
+/** Things in a list, each of which can be taken away. */
+public final class Rows extends ScrollPane {
 
     private static final double ROW = 28;
     private static final int MOST_IN_SIGHT = 4;
@@ -21,7 +21,8 @@ final class ShapeRows extends ScrollPane {
     private final VBox rows = new VBox();
     private final IntConsumer whenRemoved;
 
-    ShapeRows(IntConsumer whenRemoved) {
+    /** Rows; {@code whenRemoved} is called with the number of one to take away. */
+    public Rows(IntConsumer whenRemoved) {
         this.whenRemoved = whenRemoved;
         setContent(rows);
         setFitToWidth(true);
@@ -29,7 +30,8 @@ final class ShapeRows extends ScrollPane {
         show(List.of());
     }
 
-    void show(List<String> names) {
+    /** Shows rows of a name each. */
+    public void show(List<String> names) {
         show(names, names.stream().map(name -> (Node) new Label(name)).toList());
     }
 
@@ -39,13 +41,16 @@ final class ShapeRows extends ScrollPane {
      * @param names for screen readers
      * @param contents what is seen, one for each name
      */
-    void show(List<String> names, List<? extends Node> contents) {
+    public void show(List<String> names, List<? extends Node> contents) {
         rows.getChildren().clear();
         for (int i = 0; i < names.size(); i++) {
             int index = i;
             Region push = new Region();
             HBox.setHgrow(push, Priority.ALWAYS);
-            Button remove = Desk.button("Remove", "remove-" + i, () -> whenRemoved.accept(index));
+            Button remove = new Button("Remove");
+            remove.setId("remove-" + i);
+            remove.getStyleClass().setAll("answer");
+            remove.setOnAction(event -> whenRemoved.accept(index));
             remove.setAccessibleText("Remove: " + names.get(i));
             HBox row = new HBox(8, contents.get(i), push, remove);
             row.setAlignment(Pos.CENTER_LEFT);

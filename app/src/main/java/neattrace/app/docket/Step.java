@@ -1,11 +1,10 @@
-package neattrace.app.station.sheet;
+package neattrace.app.docket;
 
 import javafx.scene.Node;
 import neattrace.app.work.Shown;
-import neattrace.sheet.SheetStep;
 
-/** One step from scan to clean sheet, as it is set in the docket. */
-interface Step {
+/** One step of a station's work, as it is set in the docket. */
+public interface Step {
 
     /** Its name. */
     String title();
@@ -13,12 +12,14 @@ interface Step {
     /** What it is set to, in a word or two. */
     String state(Shown shown);
 
-    /** The part of the recipe that can be switched off; null if it cannot. */
-    SheetStep part();
-
     /** What is set here. */
     Node content();
 
     /** Shows the values of a new drawing. */
     void show(Shown shown);
+
+    /** Whether it is in use. */
+    default boolean isOn(Shown shown) {
+        return true;
+    }
 }

@@ -1,4 +1,4 @@
-package neattrace.app.station.sheet;
+package neattrace.app.station;
 
 import neattrace.app.docket.Finding.Answer;
 import neattrace.app.work.Workspace;
@@ -7,35 +7,41 @@ import neattrace.job.Settled;
 import neattrace.job.pipeline.Drawing;
 
 /** Findings that are looked at and left as they are; they stay away. */
-final class LeftAlone {
+public final class LeftAlone {
 
     /** A finding is the same one again within this distance, mm. */
     private static final double SAME_PLACE_MM = 3;
 
     private final Workspace workspace;
 
-    LeftAlone(Workspace workspace) {
+    /** For findings of a workspace. */
+    public LeftAlone(Workspace workspace) {
         this.workspace = workspace;
     }
 
-    Answer leave(String what, Point source) {
+    /** The answer that leaves a finding at a place, source px. */
+    public Answer leave(String what, Point source) {
         return new Answer("Leave it", () -> settle(what, source));
     }
 
-    void settle(String what, Point source) {
+    /** Leaves a finding. */
+    public void settle(String what, Point source) {
         workspace.change("Leave a finding", job -> job.withSettled(new Settled(what, source)));
     }
 
-    static boolean isLeft(Drawing drawing, String what, Point source) {
+    /** Whether a finding at a place was left. */
+    public static boolean isLeft(Drawing drawing, String what, Point source) {
         double reach = SAME_PLACE_MM * drawing.reading().scanPxPerMm();
         return drawing.job().isSettled(what, source, reach);
     }
 
-    static boolean isLeft(Drawing drawing, String what) {
+    /** Whether a finding about the whole was left. */
+    public static boolean isLeft(Drawing drawing, String what) {
         return isLeft(drawing, what, new Point(0, 0));
     }
 
-    Answer leave(String what) {
+    /** The answer that leaves a finding about the whole. */
+    public Answer leave(String what) {
         return leave(what, new Point(0, 0));
     }
 }

@@ -1,4 +1,4 @@
-package neattrace.app.station.sheet;
+package neattrace.app.docket;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,16 +14,17 @@ import javafx.scene.layout.VBox;
 import neattrace.app.work.Shown;
 
 /** The steps in their order, three in a row, each with what it is set to. */
-final class StepTiles extends GridPane {
+public final class StepTiles extends GridPane {
 
     private static final int COLUMNS = 3;
     private static final PseudoClass OFF = PseudoClass.getPseudoClass("off");
 
-    private final List<Step> steps;
+    private final List<? extends Step> steps;
     private final List<ToggleButton> tiles = new ArrayList<>();
     private final List<Label> states = new ArrayList<>();
 
-    StepTiles(List<Step> steps, Consumer<Step> whenChosen) {
+    /** Tiles for steps; a pressed one is told. */
+    public <S extends Step> StepTiles(List<S> steps, Consumer<S> whenChosen) {
         this.steps = steps;
         setHgap(4);
         setVgap(4);
@@ -35,7 +36,7 @@ final class StepTiles extends GridPane {
         }
         ToggleGroup group = new ToggleGroup();
         for (int i = 0; i < steps.size(); i++) {
-            Step step = steps.get(i);
+            S step = steps.get(i);
             Label number = new Label(String.valueOf(i + 1));
             number.getStyleClass().add("tile-number");
             Label title = new Label(step.title());
@@ -61,18 +62,21 @@ final class StepTiles extends GridPane {
         }
     }
 
-    void choose(Step step) {
+    /** Shows which step is open. */
+    public void choose(Step step) {
         tiles.get(steps.indexOf(step)).setSelected(true);
     }
 
-    void chooseNone() {
+    /** Shows that none is. */
+    public void chooseNone() {
         tiles.forEach(tile -> tile.setSelected(false));
     }
 
-    void show(Shown shown) {
+    /** Shows what the steps of a new drawing are set to. */
+    public void show(Shown shown) {
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
-            boolean on = step.part() == null || shown.drawing().job().recipe().isOn(step.part());
+            boolean on = step.isOn(shown);
             String state = on ? step.state(shown) : "switched off";
             states.get(i).setText(state);
             tiles.get(i).pseudoClassStateChanged(OFF, !on);

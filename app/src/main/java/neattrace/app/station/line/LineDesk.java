@@ -1,0 +1,126 @@
+package neattrace.app.station.line;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import neattrace.app.table.Hand;
+import neattrace.app.table.LineLook;
+import neattrace.app.table.Table;
+import neattrace.app.table.TableMode;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.pipeline.LineStudy;
+import neattrace.trace.LineRecipe;
+import neattrace.trace.edit.InkEdit;
+import neattrace.trace.mend.LineMender;
+
+/** What the steps of the line work with. */
+final class LineDesk {
+
+    /** So near to a line on screen is on it, px. */
+    private static final double REACH_PX = 9;
+
+    private final Workspace workspace;
+    private final Table table;
+
+    LineDesk(Workspace workspace, Table table) {
+        this.workspace = workspace;
+        this.table = table;
+    }
+
+    Workspace workspace() {
+        return workspace;
+    }
+
+    Shown shown() {
+        return workspace.shownProperty().get();
+    }
+
+    LineStudy study() {
+        return workspace.studyProperty().get();
+    }
+
+    /** The recipe as it stands; lines as drawn before anything is open. */
+    LineRecipe recipe() {
+        Job job = workspace.job();
+        return job == null ? LineRecipe.AS_DRAWN : job.line();
+    }
+
+    /** Changes the recipe; one step of undo. */
+    void change(String what, UnaryOperator<LineRecipe> change) {
+        workspace.change(what, job -> job.withLine(change.apply(job.line())));
+    }
+
+    /** Makes an edit of the ink, or says that there is nothing to edit. */
+    void edit(Function<LineMender, Optional<InkEdit>> finding, String otherwise) {
+        if (study() == null) {
+            workspace.say("The lines are still being found; try again in a moment.");
+            return;
+        }
+        Optional<InkEdit> edit = finding.apply(study().mender());
+        if (edit.isEmpty()) {
+            workspace.say(otherwise);
+            return;
+        }
+        make(edit.get());
+    }
+
+    void make(InkEdit edit) {
+        change(edit.what(), recipe -> recipe.with(edit));
+        workspace.say(edit.what() + ".");
+    }
+
+    /** The stroke under a place, to light up. */
+    List<Point> strokeAt(Point place) {
+        return study() == null ? List.of() : study().mender().strokeAt(place, reachMm());
+    }
+
+    /** The free end near a place; null if there is none. */
+    Point tipAt(Point place) {
+        return study() == null ? null : study().mender().tip(place, reachMm()).orElse(null);
+    }
+
+    double reachMm() {
+        return table.mm(REACH_PX);
+    }
+
+    /** Takes up something to draw by hand and says how. */
+    void take(Hand hand) {
+        table.modeProperty().set(TableMode.LINES);
+        table.take(hand);
+        table.requestFocus();
+        workspace.say(hand.hint() + "  Esc lays it down.");
+    }
+
+    void look(LineLook look) {
+        table.lineLookProperty().set(look);
+    }
+
+    /** Shows how wide lines are, round a place or, without one, on the whole page. */
+    void showWidth(Point place) {
+        look(LineLook.WIDTHS);
+        if (place == null) {
+            table.fit();
+        } else {
+            table.lookAt(place, 8);
+        }
+    }
+
+    /** Goes to a place on the page. */
+    void lookAt(Point place, double reachMm) {
+        table.lookAt(place, reachMm);
+    }
+
+    /** A small button that does something. */
+    static Button button(String text, String id, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().setAll("answer");
+        button.setOnAction(event -> action.run());
+        return button;
+    }
+}

@@ -1,0 +1,67 @@
+package neattrace.job.pipeline;
+
+import java.util.List;
+import java.util.Optional;
+import neattrace.progress.Progress;
+import neattrace.trace.LineNet;
+import neattrace.trace.mend.LineMender;
+import neattrace.trace.review.LineFinding;
+import neattrace.trace.review.LineReview;
+import neattrace.trace.review.WidthTable;
+
+/**
+ * What is known about a drawing's lines as lines; beside the work, because nothing waits for it.
+ *
+ * @param traced the lines it is about
+ * @param mender tools for them, as they are before the weight of all lines is changed
+ * @param net the lines as they are in the end
+ * @param widths how wide those are; empty if there are none
+ * @param findings what is doubtful about them
+ */
+public record LineStudy(
+        Traced traced,
+        LineMender mender,
+        LineNet net,
+        Optional<WidthTable> widths,
+        List<LineFinding> findings) {
+
+    /** More lines than this are noise, and nobody would look through findings about them. */
+    private static final int MOST_LINES = 60_000;
+
+    public LineStudy {
+        findings = List.copyOf(findings);
+    }
+
+    /**
+     * Studies the lines.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static LineStudy of(Traced traced, Progress progress) {
+        double pxPerMm = traced.resolution().pxPerMm();
+        progress.report("Finding the lines", 0);
+        LineNet base = traced.work().base().get();
+        progress.report("Finding the lines", 0.4);
+        LineNet net = traced.work().net().get();
+        progress.report("Finding the lines", 0.6);
+        List<LineFinding> findings =
+                net.lines().size() > MOST_LINES
+                        ? List.of()
+                        : LineReview.of(
+                                net,
+                                traced.ink(),
+                                pxPerMm,
+                                traced.job().line().limits(),
+                                progress.part(0.6, 1));
+        return new LineStudy(
+                traced, new LineMender(base, pxPerMm), net, WidthTable.of(net, pxPerMm), findings);
+    }
+
+    /** Whether it would come out the same for other lines. */
+    public boolean fits(Traced other) {
+        return other.work().base() == traced.work().base()
+                && other.work().net() == traced.work().net()
+                && other.resolution().equals(traced.resolution())
+                && other.job().line().limits().equals(traced.job().line().limits());
+    }
+}
