@@ -1,6 +1,7 @@
 package neattrace.cli;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
@@ -9,7 +10,9 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import neattrace.export.Artwork;
+import neattrace.export.dxf.DxfWriter;
 import neattrace.export.pdf.PdfWriter;
+import neattrace.export.svg.StrokeSvgWriter;
 import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.job.Job;
@@ -20,6 +23,8 @@ import neattrace.press.profile.PressProfile;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureReader;
 import neattrace.trace.LineRecipe;
+import neattrace.trace.WeightRecipe;
+import neattrace.trace.stroke.StrokeArt;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -37,7 +42,10 @@ final class TraceCommand implements Callable<Integer> {
     @Parameters(paramLabel = "IN", arity = "1..*", description = "PNG, JPEG, TIFF, BMP or GIF.")
     private List<Path> inputs;
 
-    @Option(names = "-o", paramLabel = "OUT.svg", description = "The SVG for a single input.")
+    @Option(
+            names = "-o",
+            paramLabel = "OUT.svg|OUT.dxf",
+            description = "The SVG or DXF for a single input.")
     private Path output;
 
     @Option(
@@ -55,6 +63,23 @@ final class TraceCommand implements Callable<Integer> {
             description =
                     "How far curves may keep from the ink's edge, mm on the page: more is smoother.")
     private double closenessMm;
+
+    @Option(
+            names = "--strokes",
+            description = "Lines as single paths along their middles, for pens and engravers.")
+    private boolean strokes;
+
+    @Option(
+            names = "--even-weight",
+            paramLabel = "MM",
+            description = "Every line of this one width.")
+    private double evenMm;
+
+    @Option(
+            names = "--bold-outside",
+            paramLabel = "MM",
+            description = "The outline round the outside bolder by so much.")
+    private double outsideMm;
 
     @Option(names = "--pdf", paramLabel = "OUT.pdf", description = "Also a PDF in ink values.")
     private Path pdf;
@@ -100,6 +125,10 @@ final class TraceCommand implements Callable<Integer> {
         if (!(closenessMm >= 0)) {
             throw usage("--closeness must be above 0.");
         }
+        if (!(evenMm >= 0 && evenMm <= WeightRecipe.MOST_MM)
+                || !(outsideMm >= 0 && outsideMm <= WeightRecipe.MOST_MM)) {
+            throw usage("--even-weight and --bold-outside must be 0 to 10.");
+        }
         Usage.checkNotInput(spec, inputs, output, pdf);
         if (folder != null) {
             for (Path input : inputs) {
@@ -142,19 +171,42 @@ final class TraceCommand implements Callable<Integer> {
         return job.withLine(job.line().withMaxErrorPx(px));
     }
 
+    private static boolean isDxf(Path target) {
+        return target.toString().toLowerCase(Locale.ROOT).endsWith(".dxf");
+    }
+
+    private void write(Traced traced, Artwork art, boolean dxf, OutputStream out)
+            throws IOException {
+        if (!strokes && dxf) {
+            DxfWriter.outlines(traced.lines(), art.widthMm(), art.heightMm(), out);
+        } else if (!strokes) {
+            SvgWriter.write(art, out);
+        } else {
+            StrokeArt lines = traced.strokes();
+            StrokeArt even = evenMm > 0 ? lines.withWidth(evenMm) : lines;
+            if (dxf) {
+                DxfWriter.strokes(even, art.widthMm(), art.heightMm(), out);
+            } else {
+                StrokeSvgWriter.write(art, even, out);
+            }
+        }
+    }
+
     private void trace(Path input, Path target, PressProfile press) throws IOException {
         reporter.detail(input.toString());
         Source source = new Source(input.getFileName().toString(), PictureReader.bytes(input));
         Job plain = Job.of(source);
         Job job = within(ppi > 0 ? plain.withPpi(ppi) : plain);
-        Traced traced = Pipeline.trace(job, null, reporter.progress());
+        WeightRecipe weight = job.line().weight().withEvenMm(evenMm).withOutsideMm(outsideMm);
+        Job weighed = job.withLine(job.line().withWeight(weight));
+        Traced traced = Pipeline.trace(weighed, null, reporter.progress());
         traced.picture().notes().forEach(note -> reporter.detail("  " + note));
         traced.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
         Artwork art = Artwork.of(traced, press);
         if (folder != null) {
             Files.createDirectories(folder);
         }
-        AtomicFile.write(target, out -> SvgWriter.write(art, out));
+        AtomicFile.write(target, out -> write(traced, art, isDxf(target), out));
         if (pdf != null) {
             AtomicFile.write(pdf, out -> PdfWriter.write(art, out));
         }

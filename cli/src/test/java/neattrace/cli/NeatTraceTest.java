@@ -334,4 +334,40 @@ class NeatTraceTest {
         assertThat(Files.readString(folder.resolve("a.svg"), StandardCharsets.UTF_8))
                 .isEqualTo(Files.readString(folder.resolve("b.svg"), StandardCharsets.UTF_8));
     }
+
+    @Test
+    void strokesComeOutAsPathsWithoutFill() throws IOException {
+        Path svg = folder.resolve("strokes.svg");
+        assertThat(run("trace", drawing, "--strokes", "-o", svg).code()).isZero();
+        String text = Files.readString(svg);
+        assertThat(text).contains("<g id=\"strokes\" fill=\"none\"");
+        // Two rings of a pen 6 px wide at 300 ppi.
+        assertThat(Pattern.compile("stroke-width=\"0\\.5[01]").matcher(text).results().count())
+                .isEqualTo(2);
+        Path even = folder.resolve("even.svg");
+        assertThat(run("trace", drawing, "--strokes", "--even-weight", "0.8", "-o", even).code())
+                .isZero();
+        assertThat(Files.readString(even)).contains("stroke-width=\"0.8\"");
+    }
+
+    @Test
+    void weightsChangeTheOutlines() throws IOException {
+        Path plain = folder.resolve("plain.svg");
+        Path bold = folder.resolve("bold.svg");
+        assertThat(run("trace", drawing, "-o", plain).code()).isZero();
+        assertThat(run("trace", drawing, "--bold-outside", "0.5", "-o", bold).code()).isZero();
+        assertThat(Files.readString(bold)).isNotEqualTo(Files.readString(plain));
+        Outcome refused = run("trace", drawing, "--bold-outside", "-1", "-o", bold);
+        assertThat(refused.code()).isEqualTo(2);
+        assertOneLine(refused.err());
+    }
+
+    @Test
+    void cuttersGetDxf() throws IOException {
+        Path dxf = folder.resolve("cut.dxf");
+        assertThat(run("trace", drawing, "-o", dxf).code()).isZero();
+        String text = Files.readString(dxf);
+        assertThat(text).contains("AC1009").endsWith("EOF\r\n");
+        assertThat(text.split("POLYLINE", -1)).hasSize(5);
+    }
 }

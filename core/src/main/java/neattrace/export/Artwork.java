@@ -1,6 +1,7 @@
 package neattrace.export;
 
 import java.util.List;
+import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
@@ -17,7 +18,8 @@ import neattrace.press.profile.PressProfile;
  * @param widthMm of the page
  * @param heightMm of the page
  * @param layers flats, lowest first
- * @param lines the ink, over all flats
+ * @param colouredLines lines in swatches of their own, over all flats
+ * @param lines the black ink, over everything
  * @param black how the ink is printed
  * @param press how builds look
  */
@@ -26,6 +28,7 @@ public record Artwork(
         double widthMm,
         double heightMm,
         List<FlatLayer> layers,
+        List<LineLayer> colouredLines,
         List<Outline> lines,
         BlackRule black,
         PressProfile press) {
@@ -35,6 +38,7 @@ public record Artwork(
 
     public Artwork {
         layers = List.copyOf(layers);
+        colouredLines = List.copyOf(colouredLines);
         lines = List.copyOf(lines);
     }
 
@@ -54,7 +58,8 @@ public record Artwork(
                 traced.widthMm(),
                 traced.heightMm(),
                 layers,
-                traced.lines(),
+                traced.colouredLines(),
+                traced.blackLines(),
                 traced.job().black(),
                 press);
     }

@@ -86,6 +86,45 @@ public final class CubicPath {
         return length;
     }
 
+    /**
+     * The path as chords whose distance from the curve is at most {@code tolerance} (Wang's bound,
+     * as in {@link CubicLoop#flatten}).
+     *
+     * @return x and y of each vertex from the start to the end
+     */
+    public double[] flatten(double tolerance) {
+        double[] xy = new double[64];
+        int used = 0;
+        for (int i = 0; i < size(); i++) {
+            int pieces = pieces(i, tolerance);
+            if (used + 2 * pieces + 2 > xy.length) {
+                xy = Arrays.copyOf(xy, Math.max(2 * xy.length, used + 2 * pieces + 2));
+            }
+            for (int k = 0; k < pieces; k++) {
+                Point at = at(i, (double) k / pieces);
+                xy[used++] = at.x();
+                xy[used++] = at.y();
+            }
+        }
+        Point end = point(size());
+        xy[used++] = end.x();
+        xy[used++] = end.y();
+        return Arrays.copyOf(xy, used);
+    }
+
+    private int pieces(int i, double tolerance) {
+        if (straight.get(i)) {
+            return 1;
+        }
+        Point first = control(i, 0);
+        Point second = control(i, 1);
+        double bend =
+                Math.max(
+                        point(i).minus(first.times(2)).plus(second).length(),
+                        first.minus(second.times(2)).plus(point(i + 1)).length());
+        return (int) Math.max(1, Math.ceil(Math.sqrt(0.75 * bend / tolerance)));
+    }
+
     /** Appends the path to {@code path} as one open subpath. */
     public void appendTo(Path2D path) {
         path.moveTo(coords[0], coords[1]);

@@ -3,7 +3,9 @@ package neattrace.export.pdf;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.List;
 import neattrace.export.Artwork;
+import neattrace.flat.LineLayer;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
 import neattrace.press.BlackRule;
@@ -24,8 +26,8 @@ import org.apache.pdfbox.util.Matrix;
  * Writes art as a one-page PDF in ink values.
  *
  * <p>From below: one layer for each swatch, running beneath the lines; for rich black a layer with
- * the cyan, magenta and yellow of the black; the lines in solid black, set to overprint so that
- * what lies beneath is kept.
+ * the cyan, magenta and yellow of the black; lines in swatches of their own; the other lines in
+ * solid black, set to overprint so that what lies beneath is kept.
  */
 public final class PdfWriter {
 
@@ -60,7 +62,15 @@ public final class PdfWriter {
                 for (FlatLayer layer : art.layers()) {
                     flat(content, layer);
                 }
-                black(content);
+                for (LineLayer layer : art.colouredLines()) {
+                    begin(content, "Lines " + art.layerName(layer.swatch()));
+                    ink(content, layer.swatch().build());
+                    lines(content, layer.shapes());
+                    content.endMarkedContent();
+                }
+                if (!art.lines().isEmpty() || art.colouredLines().isEmpty()) {
+                    black(content);
+                }
             }
             document.save(out);
         }
@@ -90,7 +100,7 @@ public final class PdfWriter {
         if (art.black() == BlackRule.RICH) {
             begin(content, "Under the black " + art.black().underlay());
             ink(content, art.black().underlay());
-            lines(content);
+            lines(content, art.lines());
             content.endMarkedContent();
         }
         begin(content, "Lines " + art.black().over());
@@ -101,13 +111,14 @@ public final class PdfWriter {
         overprint.setOverprintMode(1);
         content.setGraphicsStateParameters(overprint);
         ink(content, art.black().over());
-        lines(content);
+        lines(content, art.lines());
         content.restoreGraphicsState();
         content.endMarkedContent();
     }
 
-    private void lines(PDPageContentStream content) throws IOException {
-        for (Outline outline : art.lines()) {
+    private static void lines(PDPageContentStream content, List<Outline> outlines)
+            throws IOException {
+        for (Outline outline : outlines) {
             PdfPath.append(content, outline);
             content.fillEvenOdd();
         }

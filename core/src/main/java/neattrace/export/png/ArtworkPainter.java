@@ -10,6 +10,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.export.Artwork;
+import neattrace.flat.LineLayer;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
 import neattrace.press.colour.Rgb;
@@ -34,6 +35,12 @@ public final class ArtworkPainter {
             Color colour = new Color(rgb.packed());
             for (int i = 0; i < layer.shape().getNumGeometries(); i++) {
                 add(flats, shapes.toShape(layer.shape().getGeometryN(i)), colour);
+            }
+        }
+        for (LineLayer layer : art.colouredLines()) {
+            Rgb rgb = art.press().preview(layer.swatch().build());
+            for (Outline outline : layer.shapes()) {
+                add(lines, outline.toPath(), new Color(rgb.packed()));
             }
         }
         Color black = new Color(Artwork.SCREEN_BLACK.packed());

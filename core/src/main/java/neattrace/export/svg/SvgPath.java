@@ -1,6 +1,7 @@
 package neattrace.export.svg;
 
 import neattrace.geom.CubicLoop;
+import neattrace.geom.CubicPath;
 import neattrace.geom.Point;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.Geometry;
@@ -26,6 +27,19 @@ final class SvgPath {
             pair(path, ' ', loop.point(i + 1));
         }
         path.append('Z');
+    }
+
+    static void append(StringBuilder path, CubicPath open) {
+        pair(path, 'M', open.point(0));
+        for (int i = 0; i < open.size(); i++) {
+            if (open.isStraight(i)) {
+                pair(path, 'L', open.point(i + 1));
+            } else {
+                pair(path, 'C', open.control(i, 0));
+                pair(path, ' ', open.control(i, 1));
+                pair(path, ' ', open.point(i + 1));
+            }
+        }
     }
 
     static void append(StringBuilder path, Geometry geometry) {

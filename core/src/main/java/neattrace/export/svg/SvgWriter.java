@@ -7,12 +7,15 @@ import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import neattrace.export.Artwork;
+import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
+import neattrace.press.Cmyk;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -38,24 +41,19 @@ public final class SvgWriter {
     }
 
     private void write() throws IOException {
-        String width = SvgNumber.text(art.widthMm());
-        String height = SvgNumber.text(art.heightMm());
-        out.write("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
-        out.write(
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\""
-                        + width
-                        + "mm\" height=\""
-                        + height
-                        + "mm\" viewBox=\"0 0 "
-                        + width
-                        + " "
-                        + height
-                        + "\">\n");
-        out.write("<title>" + escape(art.title()) + "</title>\n");
+        SvgPage.open(out, art.title(), art.widthMm(), art.heightMm());
         for (FlatLayer layer : art.layers()) {
             flat(layer);
         }
-        lines();
+        for (LineLayer layer : art.colouredLines()) {
+            Swatch swatch = layer.swatch();
+            String hex = art.press().preview(swatch.build()).hex();
+            lines("Lines " + art.layerName(swatch), hex, swatch.build(), layer.shapes());
+        }
+        if (!art.lines().isEmpty() || art.colouredLines().isEmpty()) {
+            String hex = Artwork.SCREEN_BLACK.hex();
+            lines("Lines " + hex, hex, art.black().build(), art.lines());
+        }
         out.write("</svg>\n");
     }
 
@@ -73,13 +71,11 @@ public final class SvgWriter {
         out.write("</g>\n");
     }
 
-    private void lines() throws IOException {
-        open(
-                "Lines " + Artwork.SCREEN_BLACK.hex(),
-                Artwork.SCREEN_BLACK.hex(),
-                art.black().build().toString());
+    private void lines(String name, String hex, Cmyk build, List<Outline> outlines)
+            throws IOException {
+        open(name, hex, build.toString());
         StringBuilder path = new StringBuilder();
-        for (Outline outline : art.lines()) {
+        for (Outline outline : outlines) {
             path.setLength(0);
             outline.loops().forEach(loop -> SvgPath.append(path, loop));
             out.write("<path d=\"" + path + "\"/>\n");
@@ -94,9 +90,9 @@ public final class SvgWriter {
                         + "\" fill=\""
                         + hex
                         + "\" fill-rule=\"evenodd\" stroke=\"none\">\n<title>"
-                        + escape(name)
+                        + SvgPage.escape(name)
                         + "</title>\n<desc>"
-                        + escape(inks)
+                        + SvgPage.escape(inks)
                         + "</desc>\n");
     }
 
@@ -111,13 +107,5 @@ public final class SvgWriter {
             id = base + "-" + n;
         }
         return id;
-    }
-
-    private static String escape(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;")
-                .replaceAll("[\\x00-\\x08\\x0b\\x0c\\x0e-\\x1f]", "");
     }
 }

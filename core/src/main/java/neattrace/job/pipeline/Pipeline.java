@@ -1,9 +1,13 @@
 package neattrace.job.pipeline;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import neattrace.flat.LineLayer;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.layer.LayerBuilder;
+import neattrace.geom.Outline;
 import neattrace.job.Job;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
@@ -77,7 +81,17 @@ public final class Pipeline {
                         sameInk ? before.work() : null,
                         sameInk ? old.line() : null,
                         progress.part(0.4, 1));
-        return new Traced(job, picture, scan, reading, work);
+        Map<Integer, List<Outline>> parts =
+                LineColours.of(job, work, Traced.resolution(scan, reading), before);
+        List<LineLayer> coloured = new ArrayList<>();
+        List<Outline> black = new ArrayList<>();
+        parts.forEach(
+                (id, outlines) ->
+                        job.swatch(id)
+                                .ifPresentOrElse(
+                                        swatch -> coloured.add(new LineLayer(swatch, outlines)),
+                                        () -> black.addAll(outlines)));
+        return new Traced(job, picture, scan, reading, work, black, coloured);
     }
 
     /**

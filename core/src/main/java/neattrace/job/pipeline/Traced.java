@@ -2,6 +2,7 @@ package neattrace.job.pipeline;
 
 import java.util.List;
 import java.util.Optional;
+import neattrace.flat.LineLayer;
 import neattrace.geom.Outline;
 import neattrace.job.Job;
 import neattrace.raster.InkMap;
@@ -9,6 +10,7 @@ import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.sheet.ink.InkReading;
 import neattrace.trace.Tracing;
+import neattrace.trace.stroke.StrokeArt;
 
 /**
  * The lines computed from a job: all that needs no areas.
@@ -18,8 +20,22 @@ import neattrace.trace.Tracing;
  * @param scan resolution of the scan, as set by the user, else as the file says
  * @param reading the ink map and its measures
  * @param work the lines from the ink on
+ * @param blackLines outlines of the lines that are black, mm
+ * @param colouredLines those in swatches of their own
  */
-public record Traced(Job job, Picture picture, Resolution scan, InkReading reading, LineWork work) {
+public record Traced(
+        Job job,
+        Picture picture,
+        Resolution scan,
+        InkReading reading,
+        LineWork work,
+        List<Outline> blackLines,
+        List<LineLayer> colouredLines) {
+
+    public Traced {
+        blackLines = List.copyOf(blackLines);
+        colouredLines = List.copyOf(colouredLines);
+    }
 
     /** The ink with all that was done to the lines. */
     public InkMap ink() {
@@ -34,6 +50,11 @@ public record Traced(Job job, Picture picture, Resolution scan, InkReading readi
     /** Outlines in mm. */
     public List<Outline> lines() {
         return work.lines();
+    }
+
+    /** The lines as single paths, mm; takes the time of finding them. */
+    public StrokeArt strokes() {
+        return StrokeArt.of(ink(), work.net().get(), resolution().mmPerPx());
     }
 
     /** Resolution of the sheet: the scan's, or more if it was enlarged. */

@@ -19,6 +19,10 @@ final class IntList {
         return size;
     }
 
+    void copyTo(int[] target, int at) {
+        System.arraycopy(values, 0, target, at, size);
+    }
+
     int[] toArray() {
         return Arrays.copyOf(values, size);
     }

@@ -35,7 +35,7 @@ final class Barrier {
     /** Where a join meets ink at a slant it cuts off pockets of a pixel or two; no areas, those. */
     private static void fillPockets(InkMap map, BitSet drawn) {
         int width = map.width();
-        RunLabels paper = RunLabels.of(width, map.height(), i -> !map.isInk(i), false);
+        RunLabels paper = RunLabels.of(map, false, false);
         BitSet pockets = new BitSet();
         for (int i = drawn.nextSetBit(0); i >= 0; i = drawn.nextSetBit(i + 1)) {
             for (int[] side : SIDES) {

@@ -74,7 +74,7 @@ public final class SheetCorners {
 
     /** The hull of the largest stretch of paper, clockwise as seen with y down. */
     private static Coordinate[] hull(InkMap map) {
-        RunLabels paper = RunLabels.of(map.width(), map.height(), i -> !map.isInk(i), false);
+        RunLabels paper = RunLabels.of(map, false, false);
         int largest = -1;
         for (int part = 0; part < paper.count(); part++) {
             if (largest < 0 || paper.size(part) > paper.size(largest)) {

@@ -57,7 +57,7 @@ public final class InkExtent {
     }
 
     private static int[] box(InkMap map, double pxPerMm) {
-        RunLabels parts = RunLabels.of(map.width(), map.height(), map::isInk, true);
+        RunLabels parts = RunLabels.of(map, true, true);
         double least = Math.PI / 4 * Math.pow(LEAST_PIECE_MM * pxPerMm, 2);
         int[] box = {Integer.MAX_VALUE, Integer.MAX_VALUE, 0, 0};
         parts.forEachRun(

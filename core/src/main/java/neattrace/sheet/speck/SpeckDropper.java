@@ -48,12 +48,12 @@ public final class SpeckDropper {
             return SpeckReport.NONE;
         }
         double looked = Math.max(noisy ? PALE_DUST_PX : 0, inkLimit * DOUBT_TO * DOUBT_TO);
-        RunLabels ink = RunLabels.of(map.width(), map.height(), map::isInk, true);
+        RunLabels ink = RunLabels.of(map, true, true);
         SmallPieces dots = SmallPieces.of(ink, map, looked, pxPerMm, kept);
         List<Speck> doubtful = new ArrayList<>();
         Outcome dust = sort(dots, inkLimit, noisy, pxPerMm, true, doubtful);
         repaint(map, ink, dust.dropped(), (byte) 0);
-        RunLabels paper = RunLabels.of(map.width(), map.height(), i -> !map.isInk(i), false);
+        RunLabels paper = RunLabels.of(map, false, false);
         SmallPieces holes = SmallPieces.of(paper, map, limit * DOUBT_TO * DOUBT_TO, pxPerMm, kept);
         Outcome pinholes = sort(holes, limit, false, pxPerMm, false, doubtful);
         repaint(map, paper, pinholes.dropped(), (byte) 255);

@@ -97,10 +97,7 @@ public final class CentrelineFinder {
             most = Math.max(most, radius);
         }
         double mean = sum / branch.pixels.length;
-        boolean wide =
-                most > solidRadius
-                        && mean > solidRadius / 2
-                        && branch.pixels.length < 2 * LEAST_SLENDER * mean;
+        boolean wide = mean > solidRadius && branch.pixels.length < 2 * LEAST_SLENDER * mean;
         boolean tips =
                 !branch.isRing()
                         && web.branchesAt.get(branch.from).size() == 1

@@ -45,7 +45,7 @@ public final class ContourTracer {
     }
 
     private List<Contour> trace(Progress progress) {
-        RunLabels parts = RunLabels.of(map.width(), map.height(), map::isInk, true);
+        RunLabels parts = RunLabels.of(map, true, true);
         List<Contour> contours = new ArrayList<>();
         int[] row = {-1};
         parts.forEachRun(

@@ -18,6 +18,7 @@ import neattrace.trace.WeightRecipe;
 import neattrace.trace.contour.Contour;
 import neattrace.trace.contour.ContourTracer;
 import neattrace.trace.corridor.CorridorSmoother;
+import neattrace.trace.outside.Outside;
 import neattrace.trace.track.PenTrack;
 
 /**
@@ -204,7 +205,7 @@ public final class LineWeight {
         if (parts.isEmpty()) {
             return chosen;
         }
-        RunLabels labels = RunLabels.of(map.width(), map.height(), map::isInk, true);
+        RunLabels labels = RunLabels.of(map, true, true);
         for (Point part : parts) {
             int x = (int) Math.floor(part.x() * pxPerMm);
             int y = (int) Math.floor(part.y() * pxPerMm);

@@ -165,4 +165,49 @@ class SvgWriterTest {
         assertThat(SvgNumber.text(3.0500)).isEqualTo("3.05");
         assertThat(Double.parseDouble(SvgNumber.text(203.20004))).isCloseTo(203.2, within(1e-9));
     }
+
+    @Test
+    void strokesDrawnWithTheirWidthsLieOverTheInk() throws IOException {
+        neattrace.raster.InkMap map =
+                neattrace.trace.DrawnInk.of(
+                        400,
+                        300,
+                        neattrace.trace.DrawnInk.pen(
+                                6,
+                                new java.awt.geom.Ellipse2D.Double(60, 50, 180, 150),
+                                new java.awt.geom.CubicCurve2D.Double(
+                                        20, 280, 120, 220, 240, 320, 380, 220)));
+        neattrace.trace.stroke.StrokeArt art =
+                neattrace.trace.stroke.StrokeArt.of(
+                        map,
+                        neattrace.trace.centre.CentrelineFinder.find(map, Progress.SILENT),
+                        0.1);
+        Artwork page =
+                new Artwork(
+                        "Strokes <1>",
+                        40,
+                        30,
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        neattrace.press.BlackRule.K_ONLY,
+                        PRESS);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        StrokeSvgWriter.write(page, art, out);
+        assertThat(out.toString(StandardCharsets.UTF_8))
+                .contains("fill=\"none\"", "Strokes &lt;1&gt;");
+        assertThat(art.open()).allMatch(stroke -> Math.abs(stroke.widthMm() - 0.6) < 0.005);
+        BufferedImage image = render(out.toByteArray(), 400, 300);
+        double sum = 0;
+        for (int i = 0; i < 400 * 300; i++) {
+            int drawn = 255 - (image.getRGB(i % 400, i / 400) & 0xff);
+            sum += Math.abs(drawn - (map.coverage()[i] & 0xff));
+        }
+        // As a share of all ink.
+        double ink = 0;
+        for (byte value : map.coverage()) {
+            ink += value & 0xff;
+        }
+        assertThat(sum / ink).isLessThan(0.04);
+    }
 }

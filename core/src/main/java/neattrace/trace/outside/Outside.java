@@ -1,12 +1,12 @@
-package neattrace.trace.weight;
+package neattrace.trace.outside;
 
 import java.util.Arrays;
 import java.util.BitSet;
 import neattrace.raster.InkMap;
 import neattrace.raster.distance.NearestFeature;
 
-/** Paper that lies outside the drawing: what a disc can reach from the border. */
-final class Outside {
+/** Paper that lies outside the drawing: what a disc can reach from the border. Linear in pixels. */
+public final class Outside {
 
     private static final int[] DX = {1, 0, -1, 0};
     private static final int[] DY = {0, 1, 0, -1};
@@ -31,7 +31,7 @@ final class Outside {
      *
      * @param gapPx gaps up to this width let nothing in
      */
-    static Outside of(InkMap map, double gapPx) {
+    public static Outside of(InkMap map, double gapPx) {
         Outside outside = new Outside(map, (int) Math.max(1, Math.min(4, gapPx / 4)));
         outside.reachIn(gapPx);
         outside.creepUpToTheInk();
@@ -122,13 +122,13 @@ final class Outside {
     }
 
     /** Whether a pixel of paper lies outside. */
-    boolean has(int x, int y) {
+    public boolean has(int x, int y) {
         boolean beyond = x < 0 || y < 0 || x >= map.width() || y >= map.height();
         return beyond || pixels.get(y * map.width() + x);
     }
 
     /** Whether an edge at a place, between two pixels, has outside paper beside it. */
-    boolean isBeside(double x, double y) {
+    public boolean isBeside(double x, double y) {
         int left = (int) Math.floor(x - HALF);
         int right = (int) Math.floor(x + HALF);
         int top = (int) Math.floor(y - HALF);

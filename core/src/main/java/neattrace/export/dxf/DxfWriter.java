@@ -1,0 +1,139 @@
+package neattrace.export.dxf;
+
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.Outline;
+import neattrace.trace.stroke.StrokeArt;
+
+/**
+ * Writes outlines or strokes as polylines. Curves become chords that keep within {@link
+ * #TOLERANCE_MM} of them; release 12 knows no curves but arcs.
+ */
+public final class DxfWriter {
+
+    /** The largest distance between curve and chords, mm: finer than any blade or pen goes. */
+    public static final double TOLERANCE_MM = 0.01;
+
+    private static final String OUTLINES = "OUTLINES";
+    private static final String STROKES = "STROKES";
+    private static final String SOLIDS = "SOLID_BLACKS";
+
+    private final Writer out;
+    private final double heightMm;
+
+    private DxfWriter(Writer out, double heightMm) {
+        this.out = out;
+        this.heightMm = heightMm;
+    }
+
+    /** Writes outlines, in mm with y down, to {@code out}, which stays open. */
+    public static void outlines(
+            List<Outline> outlines, double widthMm, double heightMm, OutputStream out)
+            throws IOException {
+        DxfWriter writer = open(widthMm, heightMm, List.of(OUTLINES), out);
+        writer.loops(outlines, OUTLINES);
+        writer.close();
+    }
+
+    /** Writes strokes, in mm with y down, to {@code out}, which stays open. */
+    public static void strokes(StrokeArt art, double widthMm, double heightMm, OutputStream out)
+            throws IOException {
+        DxfWriter writer = open(widthMm, heightMm, List.of(STROKES, SOLIDS), out);
+        for (StrokeArt.OpenStroke stroke : art.open()) {
+            writer.polyline(stroke.path().flatten(TOLERANCE_MM), false, STROKES);
+        }
+        for (StrokeArt.ClosedStroke stroke : art.closed()) {
+            writer.polyline(stroke.path().flatten(TOLERANCE_MM), true, STROKES);
+        }
+        writer.loops(art.solids(), SOLIDS);
+        writer.close();
+    }
+
+    private static DxfWriter open(
+            double widthMm, double heightMm, List<String> layers, OutputStream out)
+            throws IOException {
+        Writer text = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.US_ASCII));
+        DxfWriter writer = new DxfWriter(text, heightMm);
+        writer.pair(999, "Neat Trace, mm");
+        writer.section("HEADER");
+        writer.pair(9, "$ACADVER");
+        writer.pair(1, "AC1009");
+        writer.pair(9, "$EXTMIN");
+        writer.place(0, heightMm);
+        writer.pair(9, "$EXTMAX");
+        writer.place(widthMm, 0);
+        writer.pair(0, "ENDSEC");
+        writer.section("TABLES");
+        writer.pair(0, "TABLE");
+        writer.pair(2, "LAYER");
+        writer.pair(70, String.valueOf(layers.size()));
+        for (String layer : layers) {
+            writer.pair(0, "LAYER");
+            writer.pair(2, layer);
+            writer.pair(70, "0");
+            writer.pair(62, "7");
+            writer.pair(6, "CONTINUOUS");
+        }
+        writer.pair(0, "ENDTAB");
+        writer.pair(0, "ENDSEC");
+        writer.section("ENTITIES");
+        return writer;
+    }
+
+    private void close() throws IOException {
+        pair(0, "ENDSEC");
+        pair(0, "EOF");
+        out.flush();
+    }
+
+    private void section(String name) throws IOException {
+        pair(0, "SECTION");
+        pair(2, name);
+    }
+
+    private void loops(List<Outline> outlines, String layer) throws IOException {
+        for (Outline outline : outlines) {
+            for (CubicLoop loop : outline.loops().toList()) {
+                polyline(loop.flatten(TOLERANCE_MM), true, layer);
+            }
+        }
+    }
+
+    private void polyline(double[] xy, boolean closed, String layer) throws IOException {
+        pair(0, "POLYLINE");
+        pair(8, layer);
+        pair(66, "1");
+        pair(70, closed ? "1" : "0");
+        pair(10, "0.0");
+        pair(20, "0.0");
+        pair(30, "0.0");
+        for (int i = 0; i < xy.length; i += 2) {
+            pair(0, "VERTEX");
+            pair(8, layer);
+            place(xy[i], xy[i + 1]);
+        }
+        pair(0, "SEQEND");
+        pair(8, layer);
+    }
+
+    /** A place on the page, whose y runs down, in the file's plane, whose y runs up. */
+    private void place(double x, double y) throws IOException {
+        pair(10, number(x));
+        pair(20, number(heightMm - y));
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.4f", value);
+    }
+
+    private void pair(int code, String value) throws IOException {
+        out.write(String.format(Locale.ROOT, "%3d\r\n%s\r\n", code, value));
+    }
+}
