@@ -294,7 +294,8 @@ final class LineOverlay {
 
     /** A key in the corner: a sample of each class in its colour and breadth. */
     private void legend(String title, List<String> words) {
-        double width = 228;
+        // Wide enough for the title, about as broad as its letters.
+        double width = Math.max(words.isEmpty() ? 0 : 200, 30 + 6.6 * title.length());
         double height = 30 + 20 * words.size();
         double x = 12;
         double y = 12;

@@ -1,7 +1,9 @@
 package neattrace.trace.review;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
@@ -32,6 +34,9 @@ final class EndCheck {
     /** And the line thins towards it by at least so much a px. */
     private static final double LEAST_SLOPE = 0.06;
 
+    /** Dashes are no longer than so many widths. */
+    private static final double DASH_WIDTHS = 14;
+
     /** So much of its width a line has just before it ends, if it ends straight across. */
     private static final double FLAT = 0.85;
 
@@ -57,11 +62,29 @@ final class EndCheck {
         KdTree tree = new KdTree();
         ends.forEach(end -> tree.insert(new Coordinate(end.at.x(), end.at.y()), end));
         List<LineFinding> findings = new ArrayList<>();
+        List<Break> breaks = new ArrayList<>();
         for (End end : ends) {
-            lineBreak(end, tree).ifPresent(findings::add);
+            lineBreak(end, tree).ifPresent(breaks::add);
             cutTip(end).ifPresent(findings::add);
         }
+        Map<InkLine, Integer> broken = new IdentityHashMap<>();
+        for (Break one : breaks) {
+            broken.merge(one.from.line, 1, Integer::sum);
+            broken.merge(one.to.line, 1, Integer::sum);
+        }
+        for (Break one : breaks) {
+            if (!isDash(one.from.line, broken) && !isDash(one.to.line, broken)) {
+                findings.add(one.finding);
+            }
+        }
         return findings;
+    }
+
+    private record Break(End from, End to, LineFinding finding) {}
+
+    /** Short lines that break off at both ends are a dashed line, which is meant. */
+    private static boolean isDash(InkLine line, Map<InkLine, Integer> broken) {
+        return broken.get(line) > 1 && line.length() < DASH_WIDTHS * line.usualWidth();
     }
 
     private List<End> ends() {
@@ -90,7 +113,7 @@ final class EndCheck {
         ends.add(new End(node, line, end, end.minus(inner).unit(), usual));
     }
 
-    private Optional<LineFinding> lineBreak(End end, KdTree tree) {
+    private Optional<Break> lineBreak(End end, KdTree tree) {
         double most = WIDEST_BREAK * end.width + 2 * end.width;
         Envelope box = new Envelope(new Coordinate(end.at.x(), end.at.y()));
         box.expandBy(most);
@@ -122,7 +145,8 @@ final class EndCheck {
         Point to = best.at.times(1 / pxPerMm);
         Optional<InkEdit> fix = mender.join(from, to, 0.5 * end.width / pxPerMm);
         Point middle = from.plus(to).times(0.5);
-        return Optional.of(new LineFinding(Kind.BREAK, middle, from, to, gap / pxPerMm, fix));
+        LineFinding finding = new LineFinding(Kind.BREAK, middle, from, to, gap / pxPerMm, fix);
+        return Optional.of(new Break(end, best, finding));
     }
 
     private double radius(End end) {

@@ -77,6 +77,15 @@ class LineReviewTest {
     }
 
     @Test
+    void aDashedLineIsNoBrokenLine() {
+        Line2D[] dashes = new Line2D[6];
+        for (int i = 0; i < dashes.length; i++) {
+            dashes[i] = new Line2D.Double(40 + 60 * i, 100, 75 + 60 * i, 103);
+        }
+        assertThat(review(drawn(DrawnInk.pen(5, dashes)))).isEmpty();
+    }
+
+    @Test
     void aNubIsTakenOff() {
         InkMap map =
                 drawn(

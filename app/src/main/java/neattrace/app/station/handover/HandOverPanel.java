@@ -2,6 +2,7 @@ package neattrace.app.station.handover;
 
 import java.io.File;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,8 +11,11 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Finding;
 import neattrace.app.docket.Finding.Answer;
 import neattrace.app.docket.NumberField;
@@ -22,20 +26,26 @@ import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.export.Artwork;
+import neattrace.export.dxf.DxfWriter;
 import neattrace.export.pdf.PdfWriter;
 import neattrace.export.png.PngWriter;
+import neattrace.export.svg.StrokeSvgWriter;
 import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
+import neattrace.flat.LineLayer;
 import neattrace.flat.layer.FlatLayer;
+import neattrace.job.pipeline.Traced;
 
 /** Writes the drawing for others. */
 public final class HandOverPanel implements Panel {
 
     /** What can be written. */
     public enum Format {
-        SVG("SVG", "Open vectors in mm, a layer for each swatch, lines on top."),
-        PDF("PDF", "For the printer: exact ink values, a layer for each swatch."),
-        PNG("PNG", "For screens: pixels on a transparent ground.");
+        SVG("SVG", "Open vectors in mm, a layer for each swatch."),
+        PDF("PDF", "For the printer: exact ink values, in layers."),
+        PNG("PNG", "For screens, with a transparent ground."),
+        /** Release 12. */
+        DXF("DXF", "For cutters and plotters: lines only.");
 
         private final String title;
         private final String what;
@@ -52,6 +62,7 @@ public final class HandOverPanel implements Panel {
     private final Label layers = new Label();
     private final VBox content = new VBox(10);
     private double pngPpi = 300;
+    private boolean asStrokes;
     private Shown shown;
 
     /**
@@ -66,6 +77,14 @@ public final class HandOverPanel implements Panel {
         ppi.show(pngPpi);
         layers.getStyleClass().add("measure");
         layers.setWrapText(true);
+        GridPane files = new GridPane();
+        files.setHgap(10);
+        files.setVgap(8);
+        for (int column = 0; column < 2; column++) {
+            ColumnConstraints half = new ColumnConstraints();
+            half.setPercentWidth(50);
+            files.getColumnConstraints().add(half);
+        }
         for (Format format : Format.values()) {
             Button button = new Button("Write " + format.title + " …");
             button.setId("write-" + format.title.toLowerCase(Locale.ROOT));
@@ -75,9 +94,22 @@ public final class HandOverPanel implements Panel {
             Label what = new Label(format.what);
             what.getStyleClass().add("hint");
             what.setWrapText(true);
-            content.getChildren().add(new VBox(4, button, what));
+            VBox cell = new VBox(4, button, what);
+            files.add(cell, format.ordinal() % 2, format.ordinal() / 2);
         }
-        content.getChildren().addAll(new Sentence("The PNG has", ppi, "."), layers);
+        content.getChildren().add(files);
+        ChoiceField<Boolean> strokes =
+                new ChoiceField<>(
+                        "Lines in SVG and DXF",
+                        List.of(false, true),
+                        on -> on ? "single strokes along their middles" : "outlines",
+                        on -> asStrokes = on);
+        strokes.setId("as-strokes");
+        content.getChildren()
+                .addAll(
+                        new Sentence("The PNG has", ppi, "."),
+                        new Sentence("In SVG and DXF lines are", strokes, "."),
+                        layers);
     }
 
     private void choose(Format format) {
@@ -99,21 +131,37 @@ public final class HandOverPanel implements Panel {
 
     /** Writes the drawing as it is shown now. */
     public void write(Format format, Path file) {
-        Artwork art = shown.art();
+        Shown now = shown;
         double resolution = pngPpi;
+        boolean strokes = asStrokes;
         workspace.write(
                 "Wrote " + file.getFileName() + ".",
-                () -> AtomicFile.write(file, out -> write(format, art, resolution, out)),
+                () -> AtomicFile.write(file, out -> write(format, now, resolution, strokes, out)),
                 () -> {});
     }
 
     private static void write(
-            Format format, Artwork art, double resolution, java.io.OutputStream out)
+            Format format, Shown now, double resolution, boolean strokes, OutputStream out)
             throws IOException {
+        Artwork art = now.art();
+        Traced traced = now.drawing().traced();
         switch (format) {
-            case SVG -> SvgWriter.write(art, out);
+            case SVG -> {
+                if (strokes) {
+                    StrokeSvgWriter.write(art, traced.strokes(), out);
+                } else {
+                    SvgWriter.write(art, out);
+                }
+            }
             case PDF -> PdfWriter.write(art, out);
             case PNG -> PngWriter.write(art, resolution, out);
+            case DXF -> {
+                if (strokes) {
+                    DxfWriter.strokes(traced.strokes(), art.widthMm(), art.heightMm(), out);
+                } else {
+                    DxfWriter.outlines(traced.lines(), art.widthMm(), art.heightMm(), out);
+                }
+            }
         }
     }
 
@@ -136,7 +184,12 @@ public final class HandOverPanel implements Panel {
     public void show(Shown now) {
         shown = now;
         List<String> names = new ArrayList<>();
-        names.add("Lines, " + now.art().black().build());
+        if (!now.art().lines().isEmpty() || now.art().colouredLines().isEmpty()) {
+            names.add("Lines, " + now.art().black().build());
+        }
+        for (LineLayer layer : now.art().colouredLines()) {
+            names.add("Lines " + now.art().layerName(layer.swatch()));
+        }
         for (int i = now.art().layers().size() - 1; i >= 0; i--) {
             FlatLayer layer = now.art().layers().get(i);
             names.add(now.art().layerName(layer.swatch()));
@@ -155,10 +208,7 @@ public final class HandOverPanel implements Panel {
         List<Finding> findings = new ArrayList<>();
         long colourless =
                 now.drawing().job().swatches().stream()
-                        .filter(
-                                swatch ->
-                                        now.art().layers().stream()
-                                                .noneMatch(l -> l.swatch().id() == swatch.id()))
+                        .filter(swatch -> !used(now).contains(swatch.id()))
                         .count();
         if (colourless > 0) {
             findings.add(
@@ -188,8 +238,16 @@ public final class HandOverPanel implements Panel {
         return findings;
     }
 
+    /** The swatches that flats and lines are made of. */
+    private static List<Integer> used(Shown now) {
+        List<Integer> used = new ArrayList<>();
+        now.art().layers().forEach(layer -> used.add(layer.swatch().id()));
+        now.art().colouredLines().forEach(layer -> used.add(layer.swatch().id()));
+        return used;
+    }
+
     private void removeUnused(Shown now) {
-        List<Integer> used = now.art().layers().stream().map(l -> l.swatch().id()).toList();
+        List<Integer> used = used(now);
         workspace.change(
                 "Remove unused swatches",
                 job ->

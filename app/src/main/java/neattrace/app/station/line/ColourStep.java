@@ -70,8 +70,8 @@ final class ColourStep implements Step {
         FlowPane tools = new FlowPane(6, 6);
         tools.getChildren()
                 .addAll(
-                        LineDesk.button("Brown", "colour-brown", () -> add("Umber")),
-                        LineDesk.button("Half strength", "colour-half", this::half),
+                        LineDesk.button("All umber", "colour-umber", () -> add("Umber")),
+                        LineDesk.button("All half strength", "colour-half", this::half),
                         LineDesk.button(
                                 "All black again",
                                 "colour-black",

@@ -78,7 +78,7 @@ final class LimitStep implements Step {
 
     @Override
     public String state(Shown shown) {
-        return "from " + LinePanel.mm(shown.drawing().job().line().limits().leastLineMm());
+        return LinePanel.mm(shown.drawing().job().line().limits().leastLineMm());
     }
 
     @Override
