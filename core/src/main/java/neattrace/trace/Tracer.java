@@ -15,6 +15,7 @@ import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.raster.label.RunLabels;
 import neattrace.trace.contour.Contour;
 import neattrace.trace.contour.ContourTracer;
 import neattrace.trace.corridor.CorridorSmoother;
@@ -31,6 +32,9 @@ public final class Tracer {
     /** The largest distance between curve and contour unless asked otherwise, px. */
     public static final double USUAL_ERROR_PX = 0.2;
 
+    /** More pieces of ink and paper than this are noise, no drawing; nothing is traced of them. */
+    public static final int MOST_PIECES = 150_000;
+
     /** Curves may keep this many standard deviations of the contours' own jitter. */
     private static final double OVER_NOISE = 3;
 
@@ -42,6 +46,10 @@ public final class Tracer {
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static Tracing trace(InkMap map, TraceSettings settings, Progress progress) {
+        int pieces = pieces(map);
+        if (pieces > MOST_PIECES) {
+            return Tracing.ofNoise(pieces, settings.maxErrorPx());
+        }
         List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.3));
         double noise = settings.oneBit() ? 0 : ContourNoise.of(contours);
         double bound = Math.hypot(settings.maxErrorPx(), OVER_NOISE * noise);
@@ -57,6 +65,10 @@ public final class Tracer {
      */
     public static Tracing retrace(
             InkMap map, TraceSettings settings, Tracing before, Progress progress) {
+        int pieces = pieces(map);
+        if (pieces > MOST_PIECES) {
+            return Tracing.ofNoise(pieces, settings.maxErrorPx());
+        }
         List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.8));
         Map<Integer, List<TracedLoop>> known = new HashMap<>();
         for (TracedLoop loop : before.loops()) {
@@ -86,6 +98,16 @@ public final class Tracer {
             kept[i] = kept[i] == null ? fresh.get(next++) : kept[i];
         }
         return assemble(List.of(kept), before.boundPx());
+    }
+
+    /** Pieces of ink and of paper: there are as many outlines as that, but one. */
+    private static int pieces(InkMap map) {
+        return RunLabels.of(map, true, true).count() + RunLabels.of(map, false, false).count();
+    }
+
+    /** Whether ink is in too many pieces, or has too many holes, to be a drawing. */
+    public static boolean isNoise(InkMap map) {
+        return pieces(map) > MOST_PIECES;
     }
 
     private static List<TracedLoop> splice(
@@ -174,6 +196,12 @@ public final class Tracer {
             outlines.add(new Outline(outer[part], holes.get(part)));
         }
         deviations.sort(Comparator.comparingDouble(Deviation::distance).reversed());
-        return new Tracing(outlines, samples == 0 ? 0 : sum / samples, deviations, bound, loops);
+        return new Tracing(
+                outlines,
+                samples == 0 ? 0 : sum / samples,
+                deviations,
+                bound,
+                loops,
+                outlines.size());
     }
 }

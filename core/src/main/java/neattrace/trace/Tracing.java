@@ -19,12 +19,23 @@ public record Tracing(
         double meanDeviation,
         List<Deviation> deviations,
         double boundPx,
-        List<TracedLoop> loops) {
+        List<TracedLoop> loops,
+        int pieces) {
 
     public Tracing {
         outlines = List.copyOf(outlines);
         deviations = List.copyOf(deviations);
         loops = List.copyOf(loops);
+    }
+
+    /** Nothing traced, because there are too many pieces. */
+    static Tracing ofNoise(int pieces, double boundPx) {
+        return new Tracing(List.of(), 0, List.of(), boundPx, List.of(), pieces);
+    }
+
+    /** Whether there is too much ink in too many pieces to be a drawing. */
+    public boolean isNoise() {
+        return outlines.isEmpty() && pieces > 0;
     }
 
     /** Number of holes in all pieces. */

@@ -1,6 +1,7 @@
 package neattrace.job.pipeline;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import neattrace.flat.LineLayer;
 import neattrace.geom.Outline;
@@ -79,6 +80,15 @@ public record Traced(
 
     /** Why there are no lines, in plain words, if there are none. */
     public Optional<String> emptiness() {
+        if (tracing().isNoise()) {
+            return Optional.of(
+                    String.format(
+                            Locale.ROOT,
+                            "Ink and paper are in %,d pieces: noise, not a drawing. Nothing was traced. A"
+                                    + " larger speck size or another threshold may bring the"
+                                    + " drawing out.",
+                            tracing().pieces()));
+        }
         return lines().isEmpty() ? reading.notes().stream().findFirst() : Optional.empty();
     }
 }

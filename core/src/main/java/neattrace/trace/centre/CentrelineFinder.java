@@ -10,6 +10,7 @@ import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.LineNode;
 import neattrace.trace.SolidBlack;
+import neattrace.trace.Tracer;
 import neattrace.trace.thin.Skeleton;
 import neattrace.trace.thin.Thinner;
 
@@ -28,6 +29,8 @@ public final class CentrelineFinder {
     /** What is so many times as long as wide is a line, however wide. */
     private static final double LEAST_SLENDER = 4;
 
+    private static final double SHORTEST_PX = 0.01;
+
     /** A pull towards where the skeleton forks, beside the directions of the lines. */
     private static final double PULL = 0.02;
 
@@ -43,11 +46,14 @@ public final class CentrelineFinder {
     }
 
     /**
-     * Finds them.
+     * Finds them; none in more pieces of ink than {@link Tracer#MOST_PIECES}.
      *
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static LineNet find(InkMap map, Progress progress) {
+        if (Tracer.isNoise(map)) {
+            return new LineNet(List.of(), List.of(), List.of(), List.of());
+        }
         Skeleton skeleton = Thinner.thin(map, progress.part(0, 0.7));
         progress.report("Measuring the lines", 0.7);
         return new CentrelineFinder(map, skeleton).net(progress.part(0.7, 1));
@@ -150,6 +156,10 @@ public final class CentrelineFinder {
         List<InkLine> lines = new ArrayList<>();
         for (Strand strand : strands) {
             boolean closed = strand.closed;
+            if (strand.size() == 1) {
+                // A dot that is all tip is still a line, if hardly one.
+                strand.add(false, strand.at(0).plus(new Point(SHORTEST_PX, 0)), strand.width[0]);
+            }
             lines.add(
                     new InkLine(
                             strand.x,
@@ -204,8 +214,7 @@ public final class CentrelineFinder {
         double by = PULL * middle.y();
         for (End end : ends) {
             Point out = end.strand.outward(end.atStart);
-            Point from =
-                    end.strand.at(end.atStart ? end.strand.firstKnown() : end.strand.lastKnown());
+            Point from = end.strand.at(end.strand.knownEnd(end.atStart));
             double nx = -out.y();
             double ny = out.x();
             double c = nx * from.x() + ny * from.y();
@@ -227,7 +236,7 @@ public final class CentrelineFinder {
     private static void runOn(End end, Point node) {
         Strand strand = end.strand;
         boolean atStart = end.atStart;
-        int known = atStart ? strand.firstKnown() : strand.lastKnown();
+        int known = strand.knownEnd(atStart);
         strand.keep(atStart ? known : 0, atStart ? strand.size() - 1 : known);
         int last = atStart ? 0 : strand.size() - 1;
         Point from = strand.at(last);

@@ -94,9 +94,15 @@ final class Strand {
         return -1;
     }
 
+    /** The known sample nearest to an end; the end's own if none is left. */
+    int knownEnd(boolean atStart) {
+        int known = atStart ? firstKnown() : lastKnown();
+        return known >= 0 ? known : atStart ? 0 : x.length - 1;
+    }
+
     /** The direction in which the line leaves at an end, from the known samples next to it. */
     Point outward(boolean atStart) {
-        int end = atStart ? firstKnown() : lastKnown();
+        int end = knownEnd(atStart);
         int step = atStart ? 1 : -1;
         int want = (int) Math.max(TANGENT_SAMPLES, 1.5 * rough[end]);
         int inner = end;

@@ -164,6 +164,23 @@ public final class LinePanel implements Panel {
     public List<Finding> findings(Shown shown) {
         Drawing drawing = shown.drawing();
         List<Finding> findings = new ArrayList<>();
+        if (drawing.tracing().isNoise()) {
+            findings.add(
+                    Finding.general(
+                            "Nothing was traced",
+                            drawing.traced().emptiness().orElse(""),
+                            new Answer(
+                                    "Drop specks under 1 mm",
+                                    () ->
+                                            desk.workspace()
+                                                    .change(
+                                                            "Specks",
+                                                            job ->
+                                                                    job.withRecipe(
+                                                                            job.recipe()
+                                                                                    .withSpeckMm(
+                                                                                            1))))));
+        }
         drawing.work().adriftEdits().forEach(edit -> findings.add(adrift(edit)));
         drawing.work().adriftPoints().forEach(edit -> findings.add(adrift(edit)));
         if (desk.study() != null) {
