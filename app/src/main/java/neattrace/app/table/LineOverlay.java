@@ -202,13 +202,16 @@ final class LineOverlay {
         legend("Lines are wide", words);
     }
 
-    /** Four classes between the thinnest and the boldest, with the usual width in the middle. */
+    /** Lines up to this much bolder than usual are usual lines. */
+    private static final double USUAL = 1.25;
+
+    /** Four classes between the thinnest and the boldest; the usual width is well within one. */
     private static double[] limits(WidthTable table) {
         return new double[] {
             0,
             (table.thinnestMm() + table.usualMm()) / 2,
-            table.usualMm(),
-            (table.usualMm() + table.boldestMm()) / 2
+            USUAL * table.usualMm(),
+            Math.max(2 * USUAL * table.usualMm(), (table.usualMm() + table.boldestMm()) / 2)
         };
     }
 

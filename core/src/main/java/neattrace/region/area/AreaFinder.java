@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
@@ -36,18 +37,18 @@ public final class AreaFinder {
         progress.report("Running areas under the lines", 0.7);
         int[] labels = basins.labels();
         NearestFeature paper = NearestFeature.of(map.width(), map.height(), i -> !map.isInk(i));
-        for (int i = 0; i < labels.length; i++) {
-            if (labels[i] < 0) {
-                int donor = paper.at(i);
-                labels[i] = donor == NearestFeature.NONE ? -1 : ~labels[donor];
-            }
-        }
-        // Labels borrowed above are kept apart from original ones until all are read.
-        for (int i = 0; i < labels.length; i++) {
-            if (labels[i] < 0 && paper.at(i) != NearestFeature.NONE) {
-                labels[i] = ~labels[i];
-            }
-        }
+        // Ink borrows from paper, which keeps its own, so that all rows can be done at once.
+        IntStream.range(0, map.height())
+                .parallel()
+                .forEach(
+                        y -> {
+                            for (int i = y * map.width(); i < (y + 1) * map.width(); i++) {
+                                int donor = labels[i] < 0 ? paper.at(i) : NearestFeature.NONE;
+                                if (donor != NearestFeature.NONE) {
+                                    labels[i] = labels[donor];
+                                }
+                            }
+                        });
         List<Area> areas = areas(map, squared, basins);
         List<Gap> gaps = gaps(map, nearest, basins);
         progress.report("Areas found", 1);

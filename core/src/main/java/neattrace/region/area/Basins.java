@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
+import neattrace.raster.label.RunLabels;
 
 /** Floods the free paper from its widest places down to the ink. */
 final class Basins {
@@ -18,6 +19,9 @@ final class Basins {
 
     /** Steps of distance that are told apart while ordering pixels, a px. */
     private static final int LEVELS_PER_PX = 4;
+
+    /** Squared distances below this are looked up. */
+    private static final int TABLE = 1 << 20;
 
     /** Meetings as near as this are of one line, px. */
     private static final int NEAR = 2;
@@ -80,26 +84,57 @@ final class Basins {
         for (int i = 0; i < basinOf.length; i++) {
             basinOf[i] = map.isInk(i) ? INK : UNVISITED;
         }
+        startWide();
         int[] order = farthestFirst();
         for (int i : order) {
             visit(i);
         }
     }
 
-    /** Paper pixels by falling distance from ink, by counting sort. */
+    /** Paper so wide that the rule has no say in it: each stretch is one basin from the start. */
+    private void startWide() {
+        double above = rule.alwaysMergedAbove();
+        if (above >= Math.sqrt(Integer.MAX_VALUE)) {
+            return;
+        }
+        long limit = (long) Math.floor(above * above);
+        RunLabels wide =
+                RunLabels.of(
+                        width,
+                        map.height(),
+                        i -> squared[i] > limit && squared[i] != Integer.MAX_VALUE,
+                        false);
+        int[] most = new int[wide.count()];
+        wide.forEachRun(
+                (y, from, to, stretch) -> {
+                    for (int i = y * width + from; i < y * width + to; i++) {
+                        most[stretch] = Math.max(most[stretch], squared[i]);
+                        basinOf[i] = stretch;
+                    }
+                });
+        for (int peakSquared : most) {
+            newBasin(Math.sqrt(peakSquared));
+        }
+    }
+
+    /** Paper pixels that are in no basin yet by falling distance from ink, by counting sort. */
     private int[] farthestFirst() {
-        int most = 0;
+        int far = 0;
         int paper = 0;
         for (int i = 0; i < basinOf.length; i++) {
-            if (basinOf[i] != INK) {
-                most = Math.max(most, level(i));
+            if (basinOf[i] == UNVISITED) {
+                far = Math.max(far, squared[i] == Integer.MAX_VALUE ? 0 : squared[i]);
                 paper++;
             }
         }
+        int most = level(far);
+        // A table spares a root a pixel where distances are few.
+        int[] levels = new int[far < TABLE ? far + 1 : 0];
+        Arrays.setAll(levels, Basins::level);
         int[] start = new int[most + 2];
         for (int i = 0; i < basinOf.length; i++) {
-            if (basinOf[i] != INK) {
-                start[most - level(i) + 1]++;
+            if (basinOf[i] == UNVISITED) {
+                start[most - level(i, levels) + 1]++;
             }
         }
         for (int level = 1; level < start.length; level++) {
@@ -107,15 +142,22 @@ final class Basins {
         }
         int[] order = new int[paper];
         for (int i = 0; i < basinOf.length; i++) {
-            if (basinOf[i] != INK) {
-                order[start[most - level(i)]++] = i;
+            if (basinOf[i] == UNVISITED) {
+                order[start[most - level(i, levels)]++] = i;
             }
         }
         return order;
     }
 
-    private int level(int i) {
-        return squared[i] == Integer.MAX_VALUE ? 0 : (int) (LEVELS_PER_PX * Math.sqrt(squared[i]));
+    private int level(int i, int[] levels) {
+        int value = squared[i];
+        return value == Integer.MAX_VALUE
+                ? 0
+                : value < levels.length ? levels[value] : level(value);
+    }
+
+    private static int level(int squared) {
+        return (int) (LEVELS_PER_PX * Math.sqrt(squared));
     }
 
     private double distance(int i) {

@@ -38,6 +38,11 @@ final class GapRule implements NeckRule {
         return new GapRule(settings, pxPerMm);
     }
 
+    @Override
+    public double alwaysMergedAbove() {
+        return (closed.isEmpty() ? widestPx : Math.max(widestPx, mostPx)) / 2;
+    }
+
     /** Where the user closed a gap by hand, it may be as wide as gaps get. */
     @Override
     public Verdict judge(double neck, double peak, Point place, int a, int b) {

@@ -26,6 +26,14 @@ interface NeckRule {
      */
     Verdict judge(double neck, double peak, Point place, int a, int b);
 
+    /**
+     * Wherever paper is wider than this to each side, px, all meetings are {@link Verdict#MERGE}
+     * and nobody wants to know of pixels there; infinite if that cannot be said.
+     */
+    default double alwaysMergedAbove() {
+        return Double.POSITIVE_INFINITY;
+    }
+
     /** A pixel joined a basin. */
     default void added(int basin, int pixel) {}
 

@@ -126,7 +126,7 @@ class PipelineTest {
         assertThat(renamed.tracing()).isSameAs(lines.tracing());
     }
 
-    /** 500,000 stretches of paper of one pixel each: traced, but no areas are made of them. */
+    /** 500,000 stretches of paper of one pixel each: nothing is made of them, and that is told. */
     @Test
     void aOnePixelCheckerboardIsNoDrawing() throws IOException {
         byte[] samples = new byte[1000 * 1000];
@@ -140,8 +140,9 @@ class PipelineTest {
                                 Pictures.png(
                                         new neattrace.raster.GreySheet(1000, 1000, samples), 300)));
         Drawing drawing = run(job, null);
-        assertThat(drawing.lines()).hasSize(1);
-        assertThat(drawing.tracing().holes()).isGreaterThan(490_000);
+        assertThat(drawing.lines()).isEmpty();
+        assertThat(drawing.tracing().pieces()).isGreaterThan(490_000);
+        assertThat(drawing.traced().emptiness().orElse("")).contains("noise, not a drawing");
         assertThat(drawing.areas().areas()).isEmpty();
         assertThat(drawing.areaAt(new Point(10, 10))).isEmpty();
         // Another decision does not start the long search again.
