@@ -167,7 +167,8 @@ public final class CubicLoop {
         return Arrays.copyOf(xy, used);
     }
 
-    private int pieces(int i, double tolerance) {
+    /** How many chords of even parameter keep within {@code tolerance} of segment {@code i}. */
+    public int pieces(int i, double tolerance) {
         if (straight.get(i)) {
             return 1;
         }

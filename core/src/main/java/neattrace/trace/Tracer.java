@@ -53,7 +53,8 @@ public final class Tracer {
         List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.3));
         double noise = settings.oneBit() ? 0 : ContourNoise.of(contours);
         double bound = Math.hypot(settings.maxErrorPx(), OVER_NOISE * noise);
-        return assemble(fit(map, contours, settings, bound, progress.part(0.3, 1)), bound);
+        List<TracedLoop> loops = fit(map, contours, settings, bound, progress.part(0.3, 1));
+        return assemble(Uncrossing.of(loops, map, settings.oneBit(), bound), bound);
     }
 
     /**
@@ -97,7 +98,9 @@ public final class Tracer {
         for (int i = 0; i < kept.length; i++) {
             kept[i] = kept[i] == null ? fresh.get(next++) : kept[i];
         }
-        return assemble(List.of(kept), before.boundPx());
+        List<TracedLoop> loops =
+                Uncrossing.of(List.of(kept), map, settings.oneBit(), before.boundPx());
+        return assemble(loops, before.boundPx());
     }
 
     /** Pieces of ink and of paper: there are as many outlines as that, but one. */

@@ -86,6 +86,10 @@ final class EdgePlacer {
      * it does not end on bare paper.
      */
     private double thinLine(int x, int y, int dx, int dy, int in, int out) {
+        if (in >= REACH) {
+            // Coverage still rises: no line's middle has been reached.
+            return Double.NaN;
+        }
         int topX = x - in * dx;
         int topY = y - in * dy;
         int low = in + upTo(topX, topY, -dx, -dy, at(topX, topY), BARE, -1);
@@ -102,6 +106,9 @@ final class EdgePlacer {
 
     /** The same for a slit that leaves no pixel bare. */
     private double thinSlit(int x, int y, int dx, int dy, int in, int out) {
+        if (out > REACH) {
+            return Double.NaN;
+        }
         int bottomX = x + out * dx;
         int bottomY = y + out * dy;
         int high = out + upTo(bottomX, bottomY, dx, dy, at(bottomX, bottomY), FULL, 1);

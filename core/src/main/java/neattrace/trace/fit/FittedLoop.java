@@ -56,8 +56,10 @@ public final class FittedLoop {
         return new FittedLoop(CubicLoop.of(coords, straight), pieces, 0, null);
     }
 
-    /** What is too small to be curves stays the polygon that it is. */
-    static FittedLoop polygon(double[] contour) {
+    /**
+     * A contour as the polygon that it is: for what is too small to be curves, or crosses as such.
+     */
+    public static FittedLoop polygon(double[] contour) {
         Point first = new Point(contour[0], contour[1]);
         return new FittedLoop(CubicLoop.polygon(contour), List.of(), contour.length / 2, first);
     }

@@ -1,6 +1,7 @@
 package neattrace.trace.fit;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import neattrace.geom.Point;
 
@@ -95,9 +96,12 @@ public final class LoopSplicer {
      */
     public FittedLoop fit(double[] contour, double maxErrorPx) {
         List<Kept> kept = kept(contour);
-        if (kept.isEmpty()) {
-            return LoopFitter.fit(contour, maxErrorPx);
-        }
+        return kept.isEmpty()
+                ? LoopFitter.fit(contour, maxErrorPx)
+                : spliced(contour, kept, maxErrorPx);
+    }
+
+    private FittedLoop spliced(double[] contour, List<Kept> kept, double maxErrorPx) {
         List<Piece> pieces = new ArrayList<>();
         for (int k = 0; k < kept.size(); k++) {
             Kept here = kept.get(k);
@@ -111,6 +115,51 @@ public final class LoopSplicer {
         return LoopFitter.isWhole(spliced.loop(), contour)
                 ? spliced
                 : LoopFitter.fit(contour, maxErrorPx);
+    }
+
+    /**
+     * Fits some pieces of a loop anew, and their neighbours with them; all others stay.
+     *
+     * @param loop which of the loops given
+     * @param segments the segments to fit
+     * @param maxErrorPx the largest distance a sample may keep from the new curves, above 0
+     */
+    public FittedLoop refit(int loop, BitSet segments, double maxErrorPx) {
+        double[] contour = contours.get(loop);
+        int count = loops.get(loop).pieces().size();
+        if (count == 0) {
+            return loops.get(loop);
+        }
+        int[] at = joints.get(loop);
+        BitSet again = new BitSet();
+        for (int i = segments.nextSetBit(0); i >= 0; i = segments.nextSetBit(i + 1)) {
+            again.set((i + count - 1) % count);
+            again.set(i);
+            again.set((i + 1) % count);
+        }
+        for (int i = 0; i < count; i++) {
+            if (at[i] < 0) {
+                // A joint that is not on the contour cannot be kept.
+                again.set(i);
+                again.set((i + count - 1) % count);
+            }
+        }
+        List<Kept> kept = new ArrayList<>();
+        int first = again.nextSetBit(0);
+        for (int k = 1; first >= 0 && k < count; ) {
+            int from = (first + k) % count;
+            int run = 0;
+            while (k + run < count && !again.get((from + run) % count)) {
+                run++;
+            }
+            if (run > 0) {
+                kept.add(new Kept(loop, from, run, at[from], at[(from + run) % count]));
+            }
+            k += Math.max(1, run);
+        }
+        return kept.isEmpty()
+                ? LoopFitter.fit(contour, maxErrorPx)
+                : spliced(contour, kept, maxErrorPx);
     }
 
     private Piece piece(Kept kept, int i) {

@@ -1,0 +1,53 @@
+package neattrace.trace;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Map;
+import neattrace.raster.InkMap;
+import neattrace.trace.corridor.CorridorSmoother;
+import neattrace.trace.cross.CrossingFinder;
+import neattrace.trace.fit.FittedLoop;
+import neattrace.trace.fit.LoopSplicer;
+
+/**
+ * Fits curves that cross more closely until none does. Contours never cross, so curves that keep
+ * close enough to them cannot; what still does at an eighth of the bound stays its contour's
+ * polygon.
+ */
+final class Uncrossing {
+
+    /** After so many rounds of fitting more closely what still crosses becomes its polygon. */
+    private static final int CLOSER = 3;
+
+    /** Polygons may touch curves that crossed nothing before; each round leaves fewer curves. */
+    private static final int ROUNDS = 12;
+
+    private Uncrossing() {}
+
+    static List<TracedLoop> of(List<TracedLoop> loops, InkMap map, boolean oneBit, double bound) {
+        List<TracedLoop> now = new ArrayList<>(loops);
+        double closer = bound;
+        for (int round = 0; round < ROUNDS; round++) {
+            Map<Integer, BitSet> crossing =
+                    CrossingFinder.find(now.stream().map(one -> one.fitted().loop()).toList());
+            if (crossing.isEmpty()) {
+                break;
+            }
+            closer /= 2;
+            for (Map.Entry<Integer, BitSet> entry : crossing.entrySet()) {
+                TracedLoop loop = now.get(entry.getKey());
+                double[] xy = loop.contour().xy();
+                double[] contour =
+                        oneBit ? CorridorSmoother.smooth(xy, map.width(), map.height()) : xy;
+                FittedLoop fitted =
+                        round >= CLOSER
+                                ? FittedLoop.polygon(contour)
+                                : new LoopSplicer(List.of(contour), List.of(loop.fitted()))
+                                        .refit(0, entry.getValue(), closer);
+                now.set(entry.getKey(), new TracedLoop(loop.contour(), fitted));
+            }
+        }
+        return now;
+    }
+}
