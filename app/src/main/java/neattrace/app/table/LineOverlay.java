@@ -115,12 +115,12 @@ final class LineOverlay {
             g.setStroke(CLASSES[grade]);
             g.setLineWidth(breadth(grade));
             for (TracedLoop traced : shown.drawing().tracing().loops()) {
-                CubicLoop loop = traced.fitted().loop();
+                CubicLoop loop = traced.curve();
                 if (!inSight(loop.bounds(), mmPerPx)) {
                     continue;
                 }
                 for (int i = 0; i < loop.size(); i++) {
-                    if (grade(traced.fitted().deviation(i), DEVIATIONS) == grade) {
+                    if (grade(traced.deviation(i), DEVIATIONS) == grade) {
                         segment(loop, i, mmPerPx);
                     }
                 }
