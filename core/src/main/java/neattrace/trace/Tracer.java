@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
+import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
@@ -22,6 +24,7 @@ import neattrace.trace.corridor.CorridorSmoother;
 import neattrace.trace.fit.FittedLoop;
 import neattrace.trace.fit.LoopFitter;
 import neattrace.trace.fit.LoopSplicer;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * Traces all ink of a map: sub-pixel contours, then curves with a bounded error. Paper is no
@@ -37,6 +40,9 @@ public final class Tracer {
 
     /** Curves may keep this many standard deviations of the contours' own jitter. */
     private static final double OVER_NOISE = 3;
+
+    /** A new piece may lie so far from its joints, px, and still be looked at for crossings. */
+    private static final double REACH_PX = 64;
 
     private Tracer() {}
 
@@ -66,9 +72,8 @@ public final class Tracer {
      */
     public static Tracing retrace(
             InkMap map, TraceSettings settings, Tracing before, Progress progress) {
-        int pieces = pieces(map);
-        if (pieces > MOST_PIECES) {
-            return Tracing.ofNoise(pieces, settings.maxErrorPx());
+        if (before.isNoise()) {
+            return trace(map, settings, progress);
         }
         List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.8));
         Map<Integer, List<TracedLoop>> known = new HashMap<>();
@@ -98,8 +103,9 @@ public final class Tracer {
         for (int i = 0; i < kept.length; i++) {
             kept[i] = kept[i] == null ? fresh.get(next++) : kept[i];
         }
+        Envelope part = changed(fresh, gone);
         List<TracedLoop> loops =
-                Uncrossing.of(List.of(kept), map, settings.oneBit(), before.boundPx());
+                Uncrossing.of(List.of(kept), part, map, settings.oneBit(), before.boundPx());
         return assemble(loops, before.boundPx());
     }
 
@@ -111,6 +117,29 @@ public final class Tracer {
     /** Whether ink is in too many pieces, or has too many holes, to be a drawing. */
     public static boolean isNoise(InkMap map) {
         return pieces(map) > MOST_PIECES;
+    }
+
+    /** The part of the sheet in which curves are not what they were. */
+    private static Envelope changed(List<TracedLoop> fresh, List<TracedLoop> gone) {
+        Set<Point> old = new HashSet<>();
+        for (TracedLoop loop : gone) {
+            for (int i = 0; i < loop.curve().size(); i++) {
+                old.add(loop.curve().point(i));
+            }
+        }
+        Envelope part = new Envelope();
+        for (TracedLoop loop : fresh) {
+            CubicLoop curve = loop.curve();
+            for (int i = 0; i < curve.size(); i++) {
+                if (!old.contains(curve.point(i)) || !old.contains(curve.point(i + 1))) {
+                    part.expandToInclude(curve.point(i).x(), curve.point(i).y());
+                    part.expandToInclude(curve.point(i + 1).x(), curve.point(i + 1).y());
+                }
+            }
+        }
+        // New pieces between old joints bulge no farther than edits are apart from them.
+        part.expandBy(REACH_PX);
+        return part;
     }
 
     private static List<TracedLoop> splice(

@@ -9,6 +9,7 @@ import neattrace.trace.corridor.CorridorSmoother;
 import neattrace.trace.cross.CrossingFinder;
 import neattrace.trace.fit.FittedLoop;
 import neattrace.trace.fit.LoopSplicer;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * Fits curves that cross more closely until none does. Contours never cross, so curves that keep
@@ -25,12 +26,19 @@ final class Uncrossing {
 
     private Uncrossing() {}
 
+    /** Looks through all of them. */
     static List<TracedLoop> of(List<TracedLoop> loops, InkMap map, boolean oneBit, double bound) {
+        return of(loops, new Envelope(0, map.width(), 0, map.height()), map, oneBit, bound);
+    }
+
+    /** Looks through those that reach into a part of the sheet. */
+    static List<TracedLoop> of(
+            List<TracedLoop> loops, Envelope part, InkMap map, boolean oneBit, double bound) {
         List<TracedLoop> now = new ArrayList<>(loops);
         double closer = bound;
         for (int round = 0; round < ROUNDS; round++) {
             Map<Integer, BitSet> crossing =
-                    CrossingFinder.find(now.stream().map(one -> one.fitted().loop()).toList());
+                    CrossingFinder.find(now.stream().map(TracedLoop::curve).toList(), part);
             if (crossing.isEmpty()) {
                 break;
             }
