@@ -1,5 +1,6 @@
 package neattrace.trace;
 
+import java.util.Arrays;
 import neattrace.geom.Point;
 
 /**
@@ -52,7 +53,7 @@ public record InkLine(double[] x, double[] y, double[] width, boolean closed, in
     /** The width that half of its length falls short of, px. */
     public double usualWidth() {
         double[] sorted = width.clone();
-        java.util.Arrays.sort(sorted);
+        Arrays.sort(sorted);
         return sorted[sorted.length / 2];
     }
 

@@ -17,17 +17,20 @@ import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Area;
 
 /** One line of facts at the foot of the window. */
 public final class FootBar extends HBox {
 
+    private final Workspace workspace;
     private final Label place = label("foot-place", 190);
     private final Label under = label("foot-under", 290);
     private final Label zoom = label("foot-zoom", 60);
 
     /** The foot of a window. */
     public FootBar(Workspace workspace, Table table) {
+        this.workspace = workspace;
         getStyleClass().add("foot");
         setAlignment(Pos.CENTER_LEFT);
         Label message = new Label();
@@ -107,12 +110,17 @@ public final class FootBar extends HBox {
                         at.y(),
                         px.x(),
                         px.y()));
-        under.setText(what(shown.drawing(), at));
+        under.setText(what(shown.drawing(), workspace.studyProperty().get(), at));
     }
 
-    private static String what(Drawing drawing, Point at) {
+    private static String what(Drawing drawing, LineStudy study, Point at) {
         if (drawing.inkAt(at)) {
-            return "ink, " + drawing.job().black().build();
+            String wide =
+                    Optional.ofNullable(study)
+                            .flatMap(known -> known.mender().widthAt(at, 0))
+                            .map(mm -> String.format(Locale.ROOT, "line of %.2f mm, ", mm))
+                            .orElse("ink, ");
+            return wide + drawing.job().black().build();
         }
         Optional<Area> area = drawing.areaAt(at);
         if (area.isEmpty()) {

@@ -1,5 +1,7 @@
 package neattrace.trace.centre;
 
+import java.util.Arrays;
+
 /** A stretch of skeleton between two nodes, as pixel indices, both ends' own pixels included. */
 final class Branch {
 
@@ -44,10 +46,10 @@ final class Branch {
 
     /** This one and, from its end on, another that starts where this ends. */
     Branch joined(Branch next, boolean bend) {
-        int[] all = java.util.Arrays.copyOf(pixels, pixels.length + next.pixels.length);
+        int[] all = Arrays.copyOf(pixels, pixels.length + next.pixels.length);
         System.arraycopy(next.pixels, 0, all, pixels.length, next.pixels.length);
         int seam = bend ? 1 : 0;
-        int[] allBends = java.util.Arrays.copyOf(bends, bends.length + next.bends.length + seam);
+        int[] allBends = Arrays.copyOf(bends, bends.length + next.bends.length + seam);
         if (bend) {
             allBends[bends.length] = pixels.length;
         }

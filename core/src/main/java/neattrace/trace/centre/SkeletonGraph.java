@@ -1,6 +1,7 @@
 package neattrace.trace.centre;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
@@ -178,13 +179,13 @@ final class SkeletonGraph {
 
         void add(int value) {
             if (size == values.length) {
-                values = java.util.Arrays.copyOf(values, 2 * size);
+                values = Arrays.copyOf(values, 2 * size);
             }
             values[size++] = value;
         }
 
         int[] pixels() {
-            return java.util.Arrays.copyOf(values, size);
+            return Arrays.copyOf(values, size);
         }
     }
 }

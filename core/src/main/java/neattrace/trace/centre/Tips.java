@@ -64,8 +64,7 @@ final class Tips {
     }
 
     private static boolean inkAt(Probe probe, Point from, Point out, double way) {
-        return probe.coverage(from.x() + out.x() * way, from.y() + out.y() * way)
-                > neattrace.raster.InkMap.EDGE;
+        return probe.coverage(from.x() + out.x() * way, from.y() + out.y() * way) > InkMap.EDGE;
     }
 
     /** How much farther than a place within the ink the edge lies. */
@@ -73,7 +72,7 @@ final class Tips {
         double in = probe.coverage(from.x() + out.x() * way, from.y() + out.y() * way);
         double next = way + STEP;
         double beyond = probe.coverage(from.x() + out.x() * next, from.y() + out.y() * next);
-        double edge = neattrace.raster.InkMap.EDGE;
+        double edge = InkMap.EDGE;
         return in <= edge || in <= beyond ? 0 : STEP * (in - edge) / (in - beyond);
     }
 

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.IntPredicate;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
@@ -131,7 +132,7 @@ public final class LineSplitter {
         return best;
     }
 
-    private List<Shape> shapes(int[] swatches, java.util.function.IntPredicate which, double rim) {
+    private List<Shape> shapes(int[] swatches, IntPredicate which, double rim) {
         List<Shape> shapes = new ArrayList<>();
         for (int i = 0; i < swatches.length; i++) {
             if (which.test(swatches[i])) {

@@ -118,6 +118,15 @@ public final class LineMender {
         return strokes.net.lines().get(spot.line()).width()[spot.sample()];
     }
 
+    /**
+     * The middle of the line at a place, from one meeting to the next, mm; empty if there is none.
+     */
+    public List<Point> lineAt(Point place, double reachMm) {
+        return strokes.onLine(place.times(strokes.pxPerMm), reachMm * strokes.pxPerMm)
+                .map(spot -> path(PenTrack.of(strokes.net.lines().get(spot.line())).thinned(0.3)))
+                .orElse(List.of());
+    }
+
     /** The middle of the whole stroke at a place, mm; empty if there is none within reach. */
     public List<Point> strokeAt(Point place, double reachMm) {
         return strokes.onStroke(place.times(strokes.pxPerMm), reachMm * strokes.pxPerMm)

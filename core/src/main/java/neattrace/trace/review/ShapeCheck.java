@@ -2,6 +2,7 @@ package neattrace.trace.review;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
@@ -11,6 +12,7 @@ import neattrace.trace.LineNet;
 import neattrace.trace.LineNode;
 import neattrace.trace.Stub;
 import neattrace.trace.edit.InkEdit;
+import neattrace.trace.edit.InkShape;
 import neattrace.trace.mend.LineMender;
 import neattrace.trace.review.LineFinding.Kind;
 
@@ -231,7 +233,7 @@ final class ShapeCheck {
 
     private void corners(LineNode node, List<End> ends, List<LineFinding> findings) {
         List<End> round = new ArrayList<>(ends);
-        round.sort(java.util.Comparator.comparingDouble(End::angle));
+        round.sort(Comparator.comparingDouble(End::angle));
         for (int i = 0; i < round.size(); i++) {
             End one = round.get(i);
             End next = round.get((i + 1) % round.size());
@@ -276,7 +278,7 @@ final class ShapeCheck {
                 "Corner opened",
                 from,
                 List.of(
-                        new neattrace.trace.edit.InkShape.Stroke(
+                        new InkShape.Stroke(
                                 new double[] {from.x(), to.x()},
                                 new double[] {from.y(), to.y()},
                                 new double[] {0.5 / pxPerMm, wide})),

@@ -1,7 +1,9 @@
 package neattrace.trace.review;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
@@ -36,8 +38,7 @@ public record WidthTable(
                         .flatMap(
                                 line -> {
                                     int skip = skip(line);
-                                    return java.util.stream.IntStream.range(
-                                                    skip, line.size() - skip)
+                                    return IntStream.range(skip, line.size() - skip)
                                             .mapToObj(
                                                     i ->
                                                             new Sample(
@@ -49,7 +50,7 @@ public record WidthTable(
         if (samples.length == 0) {
             return Optional.empty();
         }
-        Arrays.sort(samples, java.util.Comparator.comparingDouble(Sample::width));
+        Arrays.sort(samples, Comparator.comparingDouble(Sample::width));
         Sample thinnest = samples[(int) (0.01 * (samples.length - 1))];
         Sample boldest = samples[(int) (0.99 * (samples.length - 1))];
         return Optional.of(

@@ -3,6 +3,7 @@ package neattrace.trace.weight;
 import java.awt.Rectangle;
 import java.awt.Shape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -154,7 +155,7 @@ public final class LineWeight {
                 } else if (!thin && from >= 0) {
                     PenTrack track = PenTrack.of(line, from, i - 1);
                     double[] least = new double[track.size()];
-                    java.util.Arrays.fill(least, LEAST_PX);
+                    Arrays.fill(least, LEAST_PX);
                     shapes.add(track.withWidth(least).onPage(1).outline(1));
                     from = -1;
                 }

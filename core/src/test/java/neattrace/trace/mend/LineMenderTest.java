@@ -254,6 +254,26 @@ class LineMenderTest {
         assertThat(mender.redraw(List.of(mm(60, 40)), 0.5)).isEmpty();
         assertThat(mender.widthAt(mm(60, 40), 0.5)).isEmpty();
         assertThat(mender.strokeAt(mm(60, 40), 0.5)).isEmpty();
+        assertThat(mender.lineAt(mm(60, 40), 0.5)).isEmpty();
+    }
+
+    @Test
+    void aLineEndsAtItsMeetingAndAStrokeGoesOn() {
+        LineMender mender = mender(crossing());
+        double line = length(mender.lineAt(mm(80, 150), 0.5));
+        double stroke = length(mender.strokeAt(mm(80, 150), 0.5));
+        assertThat(line * PX_PER_MM).isCloseTo(160, within(2.0));
+        assertThat(stroke * PX_PER_MM).isCloseTo(320, within(2.0));
+        assertThat(mender.widthAt(mm(80, 150), 0.5).orElseThrow() * PX_PER_MM)
+                .isCloseTo(6, within(0.1));
+    }
+
+    private static double length(List<Point> path) {
+        double length = 0;
+        for (int i = 1; i < path.size(); i++) {
+            length += path.get(i).distance(path.get(i - 1));
+        }
+        return length;
     }
 
     @Test

@@ -3,6 +3,7 @@ package neattrace.app.station.line;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -39,7 +40,7 @@ final class ColourStep implements Step {
         offer(List.of(0));
     }
 
-    private void change(String what, java.util.function.UnaryOperator<LineColour> change) {
+    private void change(String what, UnaryOperator<LineColour> change) {
         desk.change(what, recipe -> recipe.withColour(change.apply(recipe.colour())));
     }
 

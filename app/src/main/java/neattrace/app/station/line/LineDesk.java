@@ -79,6 +79,11 @@ final class LineDesk {
         return study() == null ? List.of() : study().mender().strokeAt(place, reachMm());
     }
 
+    /** The line under a place from one meeting to the next, to light up. */
+    List<Point> lineAt(Point place) {
+        return study() == null ? List.of() : study().mender().lineAt(place, reachMm());
+    }
+
     /** The free end near a place; null if there is none. */
     Point tipAt(Point place) {
         return study() == null ? null : study().mender().tip(place, reachMm()).orElse(null);

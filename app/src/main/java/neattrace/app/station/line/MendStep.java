@@ -16,6 +16,7 @@ import neattrace.app.table.hand.PickHand;
 import neattrace.app.table.hand.SpanHand;
 import neattrace.app.table.hand.TrailHand;
 import neattrace.app.work.Shown;
+import neattrace.geom.Point;
 import neattrace.trace.edit.InkEdit;
 
 /** Lines mended by hand, one action each; every one can be taken back on its own. */
@@ -73,7 +74,7 @@ final class MendStep implements Step {
         desk.take(
                 new PickHand(
                         "Click a nub, a dot or a line; it goes, back to where it meets the next.",
-                        this.desk::strokeAt,
+                        desk::lineAt,
                         place ->
                                 desk.edit(
                                         mender -> mender.takeAway(place, desk.reachMm()),
@@ -183,7 +184,7 @@ final class MendStep implements Step {
         return label;
     }
 
-    private neattrace.geom.Point place(int edit) {
+    private Point place(int edit) {
         return desk.recipe().edits().get(edit).at();
     }
 }
