@@ -24,11 +24,16 @@ final class Uncrossing {
     /** Polygons may touch curves that crossed nothing before; each round leaves fewer curves. */
     private static final int ROUNDS = 12;
 
+    private static final double BEYOND_PX = 16;
+
     private Uncrossing() {}
 
     /** Looks through all of them. */
     static List<TracedLoop> of(List<TracedLoop> loops, InkMap map, boolean oneBit, double bound) {
-        return of(loops, new Envelope(0, map.width(), 0, map.height()), map, oneBit, bound);
+        Envelope all = new Envelope(0, map.width(), 0, map.height());
+        // Curves along the sheet's border may swing out a little.
+        all.expandBy(BEYOND_PX);
+        return of(loops, all, map, oneBit, bound);
     }
 
     /** Looks through those that reach into a part of the sheet. */

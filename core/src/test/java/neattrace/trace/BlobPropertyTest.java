@@ -26,6 +26,12 @@ import org.locationtech.jts.operation.valid.IsValidOp;
 class BlobPropertyTest {
 
     private static final int SIDE = 120;
+
+    /**
+     * Below this corners lie within three pixels of each other and cut each other short by 2 px.
+     */
+    private static final double DRAWN = 2;
+
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /** Soft noise, contrasted so that edges are about two pixels wide. */
@@ -105,7 +111,7 @@ class BlobPropertyTest {
                 assertThat(valid.isValid()).as(seed + " " + valid.getValidationError()).isTrue();
             }
             assertThat(CrossingFinder.find(loops)).isEmpty();
-            if (!oneBit) {
+            if (!oneBit && softness >= DRAWN) {
                 // Pixels round corners off by up to 1.2 px; curves go on to where the sides meet.
                 assertThat(tracing.maxDeviation()).isLessThan(1.2 + tracing.boundPx());
             }

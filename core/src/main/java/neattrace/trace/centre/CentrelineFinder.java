@@ -29,6 +29,9 @@ public final class CentrelineFinder {
     /** What is so many times as long as wide is a line, however wide. */
     private static final double LEAST_SLENDER = 4;
 
+    /** Larger sheets are looked at in half the size: their lines are many pixels wide. */
+    static final int MOST_PIXELS = 60_000_000;
+
     private static final double SHORTEST_PX = 0.01;
 
     /** A pull towards where the skeleton forks, beside the directions of the lines. */
@@ -53,6 +56,9 @@ public final class CentrelineFinder {
     public static LineNet find(InkMap map, Progress progress) {
         if (Tracer.isNoise(map)) {
             return new LineNet(List.of(), List.of(), List.of(), List.of());
+        }
+        if (map.coverage().length > MOST_PIXELS) {
+            return Halving.doubled(find(Halving.halved(map), progress));
         }
         Skeleton skeleton = Thinner.thin(map, progress.part(0, 0.7));
         progress.report("Measuring the lines", 0.7);

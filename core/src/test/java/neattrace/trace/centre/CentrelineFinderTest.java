@@ -233,4 +233,23 @@ class CentrelineFinderTest {
         InkMap black = DrawnInk.of(60, 40, g -> g.fill(new Rectangle2D.Double(0, 0, 60, 40)));
         assertThat(find(black).lines()).isEmpty();
     }
+
+    @Test
+    void halfTheSizeTellsTheSameLines() {
+        InkMap map =
+                DrawnInk.of(
+                        401,
+                        301,
+                        DrawnInk.pen(
+                                9,
+                                new Line2D.Double(40, 60, 360, 220),
+                                new Ellipse2D.Double(60, 120, 120, 120)));
+        LineNet whole = find(map);
+        LineNet half = Halving.doubled(find(Halving.halved(map)));
+        assertThat(half.lines()).hasSameSizeAs(whole.lines());
+        assertThat(half.length()).isCloseTo(whole.length(), within(4.0));
+        for (InkLine line : half.lines()) {
+            assertThat(line.usualWidth()).isCloseTo(9, within(0.2));
+        }
+    }
 }
