@@ -58,7 +58,7 @@ final class HeadBar extends HBox {
         open.setFocusTraversable(false);
         open.setOnShowing(event -> fillOpenMenu());
         fillOpenMenu();
-        save.setOnAction(event -> workbench.save(() -> {}));
+        save.setOnAction(event -> workbench.files().save(() -> {}));
         undo.setOnAction(event -> workspace.undo());
         redo.setOnAction(event -> workspace.redo());
         Button keys = button("Keys", "F1");
@@ -81,18 +81,22 @@ final class HeadBar extends HBox {
 
     private void fillOpenMenu() {
         open.getItems().clear();
-        open.getItems().add(item("A file …  Ctrl+O", workbench::chooseFile));
+        open.getItems().add(item("A file …  Ctrl+O", workbench.files()::choose));
         List<Path> recent = workspace.folders().recent();
         if (!recent.isEmpty()) {
             open.getItems().add(new SeparatorMenuItem());
             for (Path file : recent) {
                 open.getItems()
-                        .add(item(file.getFileName().toString(), () -> workbench.openFile(file)));
+                        .add(
+                                item(
+                                        file.getFileName().toString(),
+                                        () -> workbench.files().open(file)));
             }
         }
         open.getItems().add(new SeparatorMenuItem());
         for (SkerryMail mail : SkerryMail.values()) {
-            open.getItems().add(item("Demo: " + mail.title(), () -> workbench.openDemo(mail)));
+            open.getItems()
+                    .add(item("Demo: " + mail.title(), () -> workbench.files().openDemo(mail)));
         }
     }
 

@@ -32,8 +32,8 @@ final class Keyboard implements EventHandler<KeyEvent> {
 
     private boolean shortcut(KeyEvent event) {
         switch (event.getCode()) {
-            case O -> workbench.chooseFile();
-            case S -> workbench.save(() -> {});
+            case O -> workbench.files().choose();
+            case S -> workbench.files().save(() -> {});
             case Z -> {
                 if (event.isShiftDown()) {
                     workspace.redo();

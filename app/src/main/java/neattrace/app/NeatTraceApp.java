@@ -29,11 +29,11 @@ public final class NeatTraceApp extends Application {
         workbench = show(stage, workspace);
         List<String> arguments = getParameters().getUnnamed();
         if (!arguments.isEmpty() && arguments.get(0).equals("demo")) {
-            workbench.openDemo(SkerryMail.PUFFIN);
+            workbench.files().openDemo(SkerryMail.PUFFIN);
         } else if (!arguments.isEmpty()) {
             workspace.open(Path.of(arguments.get(0)));
         }
-        workbench.offerWhatWasLeft();
+        workbench.files().offerWhatWasLeft();
     }
 
     /** Shows a workspace in a window. */
@@ -52,7 +52,7 @@ public final class NeatTraceApp extends Application {
         stage.setScene(scene);
         stage.setMinWidth(960);
         stage.setMinHeight(640);
-        stage.setOnCloseRequest(workbench::closeRequested);
+        stage.setOnCloseRequest(workbench.files()::closeRequested);
         stage.show();
         workbench.table().requestFocus();
         return workbench;

@@ -1,7 +1,6 @@
 package neattrace.app;
 
 import java.io.File;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -17,10 +16,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
-import javafx.stage.WindowEvent;
 import neattrace.app.docket.Finding;
-import neattrace.app.docket.Finding.Answer;
 import neattrace.app.docket.FindingList;
 import neattrace.app.docket.Thumbnails;
 import neattrace.app.foot.FootBar;
@@ -38,10 +34,6 @@ import neattrace.app.table.Mark;
 import neattrace.app.table.Table;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
-import neattrace.job.autosave.Autosave;
-import neattrace.job.file.JobFile;
-import neattrace.standin.skerry.SkerryJobs;
-import neattrace.standin.skerry.SkerryMail;
 
 /** The whole window: route above, docket and table side by side, foot below. */
 final class Workbench extends BorderPane {
@@ -63,12 +55,13 @@ final class Workbench extends BorderPane {
     private final StackPane middle = new StackPane();
     private final PromptBar prompt = new PromptBar();
     private final KeyCard keys = new KeyCard();
+    private final OpenAndSave files;
     private Welcome welcome;
     private Station station = Station.SHEET;
-    private boolean mayClose;
 
     Workbench(Workspace workspace) {
         this.workspace = workspace;
+        files = new OpenAndSave(workspace, prompt, () -> getScene().getWindow());
         sheet = new SheetPanel(workspace, table);
         line = new LinePanel(workspace, table);
         flats = new FlatsPanel(workspace);
@@ -132,10 +125,7 @@ final class Workbench extends BorderPane {
     private StackPane middle() {
         welcome =
                 new Welcome(
-                        workspace.folders().recent(),
-                        this::chooseFile,
-                        this::openFile,
-                        this::openDemo);
+                        workspace.folders().recent(), files::choose, files::open, files::openDemo);
         ViewBar views = new ViewBar(table);
         views.visibleProperty().bind(workspace.shownProperty().isNotNull());
         welcome.visibleProperty()
@@ -171,10 +161,10 @@ final class Workbench extends BorderPane {
     }
 
     private void dropped(DragEvent event) {
-        List<File> files = event.getDragboard().getFiles();
-        event.setDropCompleted(!files.isEmpty());
-        if (!files.isEmpty()) {
-            openFile(files.get(0).toPath());
+        List<File> dropped = event.getDragboard().getFiles();
+        event.setDropCompleted(!dropped.isEmpty());
+        if (!dropped.isEmpty()) {
+            files.open(dropped.get(0).toPath());
         }
         event.consume();
     }
@@ -277,111 +267,9 @@ final class Workbench extends BorderPane {
         table.setMarks(marks);
     }
 
-    /** Lets the user choose a file to open. */
-    void chooseFile() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Open a drawing or a job");
-        chooser.getExtensionFilters()
-                .add(
-                        new FileChooser.ExtensionFilter(
-                                "Pictures and jobs",
-                                "*.png",
-                                "*.jpg",
-                                "*.jpeg",
-                                "*.tif",
-                                "*.tiff",
-                                "*.bmp",
-                                "*.gif",
-                                "*" + JobFile.ENDING));
-        File file = chooser.showOpenDialog(getScene().getWindow());
-        if (file != null) {
-            openFile(file.toPath());
-        }
-    }
-
-    /** Opens a file, once unsaved changes are dealt with. */
-    void openFile(Path file) {
-        unlessUnsaved(() -> workspace.open(file));
-    }
-
-    /** Opens a drawing of the demo. */
-    void openDemo(SkerryMail mail) {
-        unlessUnsaved(() -> workspace.make("Drawing " + mail.title(), () -> SkerryJobs.job(mail)));
-    }
-
-    private void unlessUnsaved(Runnable action) {
-        boolean worthAsking =
-                workspace.isUnsaved() && workspace.historyProperty().get().undoable().isPresent();
-        if (!worthAsking) {
-            action.run();
-            return;
-        }
-        prompt.ask(
-                "“" + workspace.job().title() + "” has changes that are not saved.",
-                new Answer("Save", () -> save(action)),
-                new Answer("Don't save", action),
-                new Answer("Cancel", () -> {}));
-    }
-
-    /** Saves the job, asking for a place the first time. */
-    void save(Runnable whenDone) {
-        if (workspace.job() == null) {
-            return;
-        }
-        Path known = workspace.fileProperty().get();
-        if (known != null) {
-            workspace.save(known, whenDone);
-            return;
-        }
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Save the job");
-        chooser.setInitialFileName(
-                workspace.job().title().replaceAll("[\\\\/:*?\"<>|]", "-") + JobFile.ENDING);
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter("Job", "*" + JobFile.ENDING));
-        File file = chooser.showSaveDialog(getScene().getWindow());
-        if (file != null) {
-            String name = file.getPath();
-            Path target = Path.of(name.endsWith(JobFile.ENDING) ? name : name + JobFile.ENDING);
-            workspace.save(target, whenDone);
-        }
-    }
-
-    /** Offers a job back that a crash left behind. */
-    void offerWhatWasLeft() {
-        List<Path> left = workspace.leftBehind();
-        if (left.isEmpty()) {
-            return;
-        }
-        Path newest = left.get(0);
-        prompt.ask(
-                "The last time, the program ended without warning. A job was kept.",
-                new Answer("Bring it back", () -> workspace.recover(newest)),
-                new Answer("Throw it away", () -> discard(newest)));
-    }
-
-    private void discard(Path kept) {
-        workspace.write("Thrown away.", () -> Autosave.discard(kept), () -> {});
-    }
-
-    /** Asks before changes are lost. */
-    void closeRequested(WindowEvent event) {
-        boolean worthAsking =
-                workspace.isUnsaved() && workspace.historyProperty().get().undoable().isPresent();
-        if (mayClose || !worthAsking) {
-            return;
-        }
-        event.consume();
-        Runnable close =
-                () -> {
-                    mayClose = true;
-                    getScene().getWindow().hide();
-                };
-        prompt.ask(
-                "“" + workspace.job().title() + "” has changes that are not saved.",
-                new Answer("Save", () -> save(close)),
-                new Answer("Don't save", close),
-                new Answer("Stay", () -> {}));
+    /** Opening, saving and closing. */
+    OpenAndSave files() {
+        return files;
     }
 
     /** Answers to the keyboard of a scene. */

@@ -110,7 +110,7 @@ class LineStationTest {
         PngFile.write(image, 254, out);
         Path file = folder.resolve("lines.png");
         Files.write(file, out.toByteArray());
-        robot.interact(() -> workbench.openFile(file));
+        robot.interact(() -> workbench.files().open(file));
         settled();
         robot.push(KeyCode.L);
         settled();

@@ -138,7 +138,7 @@ class WorkbenchTest {
 
     @Test
     void theDemoIsColouredUndoneRedoneWrittenSavedAndReopened(FxRobot robot) throws Exception {
-        robot.interact(() -> workbench.openDemo(SkerryMail.PUFFIN));
+        robot.interact(() -> workbench.files().openDemo(SkerryMail.PUFFIN));
         settled();
         int before = drawing().attachment().swatchOf().size();
         Area largest = drawing().emptyAreas().get(drawing().emptyAreas().size() - 1);
@@ -423,7 +423,7 @@ class WorkbenchTest {
         try (Autosave crashed = Autosave.start(own)) {
             crashed.keep(job);
         }
-        robot.interact(() -> workbench.offerWhatWasLeft());
+        robot.interact(() -> workbench.files().offerWhatWasLeft());
         robot.clickOn("Bring it back");
         until(() -> workspace.job() != null);
         settled();
@@ -437,7 +437,7 @@ class WorkbenchTest {
         open(robot, boxes("j.png", 300));
         robot.interact(() -> workspace.change("Title", job -> job.withTitle("Mine")));
         settled();
-        robot.interact(() -> workbench.openDemo(SkerryMail.MOTH));
+        robot.interact(() -> workbench.files().openDemo(SkerryMail.MOTH));
         assertThat(robot.lookup("Don't save").tryQuery()).isPresent();
         robot.clickOn("Cancel");
         assertThat(workspace.job().title()).isEqualTo("Mine");

@@ -145,9 +145,6 @@ public final class CubicLoop {
     /**
      * The loop as a polygon whose distance from the curve is at most {@code tolerance}.
      *
-     * <p>The number of pieces comes from the bound on the second difference of the control points
-     * (Wang's formula; Goldman in Graphics Gems I, 1990).
-     *
      * @return x and y of each vertex, the first not repeated
      */
     public double[] flatten(double tolerance) {
@@ -172,15 +169,7 @@ public final class CubicLoop {
         if (straight.get(i)) {
             return 1;
         }
-        Point start = point(i);
-        Point first = control(i, 0);
-        Point second = control(i, 1);
-        Point end = point(i + 1);
-        double bend =
-                Math.max(
-                        start.minus(first.times(2)).plus(second).length(),
-                        first.minus(second.times(2)).plus(end).length());
-        return (int) Math.max(1, Math.ceil(Math.sqrt(0.75 * bend / tolerance)));
+        return Wang.pieces(point(i), control(i, 0), control(i, 1), point(i + 1), tolerance);
     }
 
     /** Length of the loop, from a polygon within {@code tolerance}. */

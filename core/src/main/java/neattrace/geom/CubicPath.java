@@ -1,6 +1,5 @@
 package neattrace.geom;
 
-import java.awt.geom.Path2D;
 import java.util.Arrays;
 import java.util.BitSet;
 
@@ -87,8 +86,7 @@ public final class CubicPath {
     }
 
     /**
-     * The path as chords whose distance from the curve is at most {@code tolerance} (Wang's bound,
-     * as in {@link CubicLoop#flatten}).
+     * The path as chords whose distance from the curve is at most {@code tolerance}.
      *
      * @return x and y of each vertex from the start to the end
      */
@@ -116,31 +114,6 @@ public final class CubicPath {
         if (straight.get(i)) {
             return 1;
         }
-        Point first = control(i, 0);
-        Point second = control(i, 1);
-        double bend =
-                Math.max(
-                        point(i).minus(first.times(2)).plus(second).length(),
-                        first.minus(second.times(2)).plus(point(i + 1)).length());
-        return (int) Math.max(1, Math.ceil(Math.sqrt(0.75 * bend / tolerance)));
-    }
-
-    /** Appends the path to {@code path} as one open subpath. */
-    public void appendTo(Path2D path) {
-        path.moveTo(coords[0], coords[1]);
-        for (int i = 0; i < size(); i++) {
-            int at = STRIDE * i;
-            if (straight.get(i)) {
-                path.lineTo(coords[at + 6], coords[at + 7]);
-            } else {
-                path.curveTo(
-                        coords[at + 2],
-                        coords[at + 3],
-                        coords[at + 4],
-                        coords[at + 5],
-                        coords[at + 6],
-                        coords[at + 7]);
-            }
-        }
+        return Wang.pieces(point(i), control(i, 0), control(i, 1), point(i + 1), tolerance);
     }
 }

@@ -56,20 +56,4 @@ public record InkLine(double[] x, double[] y, double[] width, boolean closed, in
         Arrays.sort(sorted);
         return sorted[sorted.length / 2];
     }
-
-    /** The sample nearest to a place. */
-    public int nearest(Point place) {
-        int best = 0;
-        double least = Double.MAX_VALUE;
-        for (int i = 0; i < x.length; i++) {
-            double square =
-                    (x[i] - place.x()) * (x[i] - place.x())
-                            + (y[i] - place.y()) * (y[i] - place.y());
-            if (square < least) {
-                least = square;
-                best = i;
-            }
-        }
-        return best;
-    }
 }

@@ -52,11 +52,13 @@ public final class Tracer {
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static Tracing trace(InkMap map, TraceSettings settings, Progress progress) {
-        int pieces = pieces(map);
+        RunLabels ink = RunLabels.of(map, true, true);
+        int pieces = pieces(map, ink);
         if (pieces > MOST_PIECES) {
             return Tracing.ofNoise(pieces, settings.maxErrorPx());
         }
-        List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.3));
+        List<Contour> contours =
+                ContourTracer.trace(map, ink, settings.oneBit(), progress.part(0, 0.3));
         double noise = settings.oneBit() ? 0 : ContourNoise.of(contours);
         double bound = Math.hypot(settings.maxErrorPx(), OVER_NOISE * noise);
         List<TracedLoop> loops = fit(map, contours, settings, bound, progress.part(0.3, 1));
@@ -110,13 +112,13 @@ public final class Tracer {
     }
 
     /** Pieces of ink and of paper: there are as many outlines as that, but one. */
-    private static int pieces(InkMap map) {
-        return RunLabels.of(map, true, true).count() + RunLabels.of(map, false, false).count();
+    private static int pieces(InkMap map, RunLabels ink) {
+        return ink.count() + RunLabels.of(map, false, false).count();
     }
 
     /** Whether ink is in too many pieces, or has too many holes, to be a drawing. */
     public static boolean isNoise(InkMap map) {
-        return pieces(map) > MOST_PIECES;
+        return pieces(map, RunLabels.of(map, true, true)) > MOST_PIECES;
     }
 
     /** The part of the sheet in which curves are not what they were. */

@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -14,7 +12,6 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
-import neattrace.export.Artwork;
 import neattrace.export.png.ArtworkPainter;
 import neattrace.export.png.PngWriter;
 import neattrace.job.History;
@@ -22,15 +19,9 @@ import neattrace.job.Job;
 import neattrace.job.Reframing;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
-import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
-import neattrace.job.pipeline.Pipeline;
-import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
-import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
-import neattrace.sheet.frame.SheetFrame;
-import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
 
 /**
@@ -46,21 +37,13 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
     private final Messages messages = new Messages();
     private final PressProfile press = PressProfile.bundled();
-    private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final Running running = new Running("computing");
-    private final Background reviewing = new Background("reviewing");
-    private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<ArtworkPainter> early = new ReadOnlyObjectWrapper<>();
-    private final Background studying = new Background("studying");
+    private final ShownMaker maker = new ShownMaker(press, this::showEarly);
+    private final Insights insights = new Insights();
     private final Previews previews = new Previews(shown::get);
     private final SheetMaking sheetMaking = new SheetMaking(messages);
-    private final ExecutorService writing =
-            Executors.newSingleThreadExecutor(
-                    task -> {
-                        Thread thread = new Thread(task, "writing");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final FileWriting writing = new FileWriting(messages);
     private final Folders folders;
     private final Keeper keeper;
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
@@ -91,7 +74,7 @@ public final class Workspace implements AutoCloseable {
 
     /** What was found on the shown sheet; null while it is being looked through. */
     public ReadOnlyObjectProperty<SheetReview> reviewProperty() {
-        return review.getReadOnlyProperty();
+        return insights.reviewProperty();
     }
 
     /**
@@ -99,7 +82,7 @@ public final class Workspace implements AutoCloseable {
      * are being looked through; null while nothing is known about this sheet.
      */
     public ReadOnlyObjectProperty<LineStudy> studyProperty() {
-        return study.getReadOnlyProperty();
+        return insights.studyProperty();
     }
 
     /**
@@ -219,16 +202,16 @@ public final class Workspace implements AutoCloseable {
         load("Bringing the job back", () -> JobFile.open(kept), null, () -> keeper.discard(kept));
     }
 
-    /** Opens a job that is made by {@code maker}, which may take its time. */
-    public void make(String what, Callable<Job> maker) {
-        load(what, maker, null, () -> {});
+    /** Opens a job that is made by {@code source}, which may take its time. */
+    public void make(String what, Callable<Job> source) {
+        load(what, source, null, () -> {});
     }
 
-    private void load(String what, Callable<Job> maker, Path jobFile, Runnable whenOpen) {
+    private void load(String what, Callable<Job> source, Path jobFile, Runnable whenOpen) {
         messages.clearTrouble();
         running.start(
                 what,
-                progress -> compute(maker.call(), null, progress),
+                progress -> maker.make(source.call(), null, progress),
                 result -> {
                     Job job = result.drawing().job();
                     file.set(jobFile);
@@ -311,7 +294,7 @@ public final class Workspace implements AutoCloseable {
         Shown base = shown.get();
         running.start(
                 "Working",
-                progress -> compute(job, base, progress),
+                progress -> maker.make(job, base, progress),
                 this::settle,
                 e -> {
                     takeBack();
@@ -322,33 +305,9 @@ public final class Workspace implements AutoCloseable {
     private void settle(Shown result) {
         settled = history.get();
         previews.stop();
-        InkReading reading = result.drawing().reading();
-        boolean sameSheet = review.get() != null && review.get().reading() == reading;
-        if (!sameSheet) {
-            review.set(null);
-            reviewing.start(
-                    progress -> SheetReview.of(reading, result.drawing().picture(), progress),
-                    review::set);
-        }
         early.set(null);
-        study(result);
+        insights.lookThrough(result.drawing().traced());
         shown.set(result);
-    }
-
-    private void study(Shown result) {
-        Traced traced = result.drawing().traced();
-        if (study.get() != null && study.get().fits(traced)) {
-            return;
-        }
-        // Until the new study is there the old one serves, as long as it is about the same sheet.
-        boolean samePage =
-                study.get() != null
-                        && study.get().traced().reading() == traced.reading()
-                        && study.get().traced().resolution().equals(traced.resolution());
-        if (!samePage) {
-            study.set(null);
-        }
-        studying.start(progress -> LineStudy.of(traced, progress), study::set);
     }
 
     /** Back to the job whose drawing is on the table, however many changes came since. */
@@ -360,34 +319,8 @@ public final class Workspace implements AutoCloseable {
         }
     }
 
-    private Shown compute(Job job, Shown base, Progress progress) throws IOException {
-        Drawing before = base == null ? null : base.drawing();
-        Traced traced =
-                Pipeline.trace(job, before == null ? null : before.traced(), progress.part(0, 0.6));
-        if (before != null && isSamePage(before, traced)) {
-            showEarly(before, traced, job);
-        }
-        Drawing drawing = Pipeline.colour(traced, before, progress.part(0.6, 1));
-        SheetFrame frame = drawing.reading().frame();
-        ScanPyramid scan =
-                before != null && before.picture() == drawing.picture()
-                        ? base.scan().in(drawing.picture(), before.reading().frame(), frame)
-                        : ScanPyramid.of(drawing.picture(), frame);
-        Artwork art = Artwork.of(drawing, press);
-        return new Shown(drawing, art, new ArtworkPainter(art), scan);
-    }
-
-    private static boolean isSamePage(Drawing before, Traced traced) {
-        return before.picture() == traced.picture()
-                && before.widthMm() == traced.widthMm()
-                && before.heightMm() == traced.heightMm()
-                && before.work() != traced.work();
-    }
-
     /** Lines are shown as soon as they are there; areas take longer. */
-    private void showEarly(Drawing before, Traced traced, Job job) {
-        Artwork art = Artwork.of(before.withLines(traced), press);
-        ArtworkPainter painter = new ArtworkPainter(art);
+    private void showEarly(Job job, ArtworkPainter painter) {
         Platform.runLater(
                 () -> {
                     if (job() == job) {
@@ -430,20 +363,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Writes a file off the JavaFX thread and says how it went. */
     public void write(String success, Writing writing, Runnable whenDone) {
-        messages.clearTrouble();
-        this.writing.execute(
-                () -> {
-                    try {
-                        writing.write();
-                        Platform.runLater(
-                                () -> {
-                                    say(success);
-                                    whenDone.run();
-                                });
-                    } catch (IOException | RuntimeException | OutOfMemoryError e) {
-                        Platform.runLater(() -> messages.complain(e));
-                    }
-                });
+        this.writing.write(success, writing, whenDone);
     }
 
     /** Ends in good order: nothing is left to be offered back. */
@@ -451,10 +371,9 @@ public final class Workspace implements AutoCloseable {
     public void close() {
         running.close();
         sheetMaking.close();
-        reviewing.close();
-        studying.close();
+        insights.close();
         previews.close();
-        writing.shutdown();
+        writing.close();
         keeper.close();
     }
 }

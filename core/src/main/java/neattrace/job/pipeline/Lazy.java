@@ -20,9 +20,4 @@ public final class Lazy<T> {
         }
         return value;
     }
-
-    /** Whether it is there already. */
-    public synchronized boolean isReady() {
-        return maker == null;
-    }
 }

@@ -44,10 +44,13 @@ public record LineStudy(
         progress.report("Finding the lines", 0.4);
         LineNet net = traced.work().net().get();
         progress.report("Finding the lines", 0.6);
+        LineMender mender = new LineMender(base, pxPerMm);
         List<LineFinding> findings =
                 net.lines().size() > MOST_LINES
                         ? List.of()
                         : LineReview.of(
+                                mender,
+                                traced.work().edited(),
                                 net,
                                 traced.ink(),
                                 pxPerMm,

@@ -41,11 +41,16 @@ public final class ContourTracer {
      *     puts the edge
      */
     public static List<Contour> trace(InkMap map, boolean middles, Progress progress) {
-        return new ContourTracer(map, middles).trace(progress);
+        return trace(map, RunLabels.of(map, true, true), middles, progress);
     }
 
-    private List<Contour> trace(Progress progress) {
-        RunLabels parts = RunLabels.of(map, true, true);
+    /** The same where the pieces of ink are known already. */
+    public static List<Contour> trace(
+            InkMap map, RunLabels parts, boolean middles, Progress progress) {
+        return new ContourTracer(map, middles).trace(parts, progress);
+    }
+
+    private List<Contour> trace(RunLabels parts, Progress progress) {
         List<Contour> contours = new ArrayList<>();
         int[] row = {-1};
         parts.forEachRun(

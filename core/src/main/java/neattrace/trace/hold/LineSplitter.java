@@ -12,6 +12,7 @@ import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.raster.cover.RowBands;
 import neattrace.raster.cover.ShapeCover;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineColour;
@@ -20,6 +21,7 @@ import neattrace.trace.SolidBlack;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.chain.StrokeJoiner;
+import neattrace.trace.index.LineIndex;
 import neattrace.trace.outside.Outside;
 import neattrace.trace.track.PenTrack;
 
@@ -34,8 +36,6 @@ public final class LineSplitter {
 
     /** Strokes are cut out a little wider than measured, px: their soft edges too. */
     private static final double RIM_PX = 3;
-
-    private static final int BAND = 256;
 
     private final InkMap map;
     private final LineNet net;
@@ -89,11 +89,10 @@ public final class LineSplitter {
                 swatches[i] = borders(strokes.get(i), outside) ? 0 : swatches[i];
             }
         }
+        LineIndex index = new LineIndex(strokes);
         for (LineColour.Hold hold : colour.held()) {
-            int stroke = nearest(hold.at().times(pxPerMm));
-            if (stroke >= 0) {
-                swatches[stroke] = hold.swatch();
-            }
+            index.nearest(hold.at().times(pxPerMm), REACH_MM * pxPerMm)
+                    .ifPresent(spot -> swatches[spot.line()] = hold.swatch());
         }
         return swatches;
     }
@@ -117,29 +116,13 @@ public final class LineSplitter {
         return count > BORDERS * stroke.size();
     }
 
-    private int nearest(Point px) {
-        int best = -1;
-        double least = REACH_MM * pxPerMm;
-        for (int i = 0; i < strokes.size(); i++) {
-            InkLine stroke = strokes.get(i);
-            int k = stroke.nearest(px);
-            double away = stroke.at(k).distance(px) - stroke.width()[k] / 2;
-            if (away < least) {
-                least = away;
-                best = i;
-            }
-        }
-        return best;
-    }
-
     private List<Shape> shapes(int[] swatches, IntPredicate which, double rim) {
         List<Shape> shapes = new ArrayList<>();
         for (int i = 0; i < swatches.length; i++) {
             if (which.test(swatches[i])) {
                 InkLine stroke = strokes.get(i);
                 double[] wide = Arrays.stream(stroke.width()).map(w -> w + rim).toArray();
-                PenTrack track = PenTrack.of(stroke).withWidth(wide);
-                shapes.add((stroke.closed() ? track.closed() : track).onPage(1).outline(1));
+                shapes.add(PenTrack.whole(stroke, wide).outline());
             }
         }
         return shapes;
@@ -156,8 +139,7 @@ public final class LineSplitter {
         List<Shape> others = shapes(swatches, s -> s != swatch, RIM_PX);
         List<Shape> own = shapes(swatches, s -> s == swatch, 1);
         for (SolidBlack solid : net.solids()) {
-            double[] wide = Arrays.stream(solid.radius()).map(r -> 2 * r + 2).toArray();
-            own.add(new PenTrack(solid.x(), solid.y(), wide).onPage(1).outline(1));
+            own.add(PenTrack.of(solid, 1, 2).outline());
         }
         return made(255, own, others);
     }
@@ -169,18 +151,19 @@ public final class LineSplitter {
      */
     private InkMap made(int start, List<Shape> own, List<Shape> others) {
         byte[] coverage = new byte[map.coverage().length];
-        for (int from = 0; from < map.height(); from += BAND) {
-            int rows = Math.min(BAND, map.height() - from);
-            Rectangle box = new Rectangle(0, from, map.width(), rows);
-            byte[] in = ShapeCover.of(own, box).cover();
-            byte[] out = ShapeCover.of(others, box).cover();
-            int base = from * map.width();
-            for (int i = 0; i < in.length; i++) {
-                int ink = map.coverage()[base + i] & 0xff;
-                int kept = Math.min(start, 255 - (out[i] & 0xff));
-                coverage[base + i] = (byte) Math.max(ink * kept / 255, Math.min(ink, in[i] & 0xff));
-            }
-        }
+        RowBands.forEach(
+                map.height(),
+                (from, to) -> {
+                    Rectangle box = new Rectangle(0, from, map.width(), to - from);
+                    byte[] in = ShapeCover.of(own, box).cover();
+                    byte[] out = ShapeCover.of(others, box).cover();
+                    int base = from * map.width();
+                    for (int i = 0; i < in.length; i++) {
+                        int ink = map.coverage()[base + i] & 0xff;
+                        int kept = ink * Math.min(start, 255 - (out[i] & 0xff)) / 255;
+                        coverage[base + i] = (byte) Math.max(kept, Math.min(ink, in[i] & 0xff));
+                    }
+                });
         return new InkMap(map.width(), map.height(), coverage);
     }
 

@@ -5,10 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntPredicate;
 import neattrace.geom.deviation.OutlineDistance;
-import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.SolidBlack;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.index.LineIndex;
 import neattrace.trace.track.PenTrack;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -32,38 +32,15 @@ final class Ground {
     /** So far beyond their edges other lines are kept, px. */
     private static final double KEPT_PX = 0.6;
 
-    /** Samples of other lines are looked at in runs of this many. */
-    private static final int RUN = 24;
+    private final LineIndex lines;
+    private final HPRtree solids = new HPRtree();
 
-    private final LineNet net;
-    private final HPRtree runs = new HPRtree();
-
-    Ground(LineNet net) {
-        this.net = net;
-        for (int i = 0; i < net.lines().size(); i++) {
-            index(i);
-        }
+    Ground(LineNet net, LineIndex lines) {
+        this.lines = lines;
         for (SolidBlack solid : net.solids()) {
-            double[] wide = Arrays.stream(solid.radius()).map(r -> 2 * r).toArray();
-            insert(-1, new PenTrack(solid.x(), solid.y(), wide), 0);
+            PenTrack track = PenTrack.of(solid, 1, 0);
+            solids.insert(envelope(track, 0), track);
         }
-        if (runs.size() > 0) {
-            runs.build();
-        }
-    }
-
-    private record Piece(int line, int from, PenTrack track) {}
-
-    private void index(int line) {
-        InkLine ink = net.lines().get(line);
-        for (int from = 0; from < ink.size() - 1; from += RUN) {
-            int to = Math.min(ink.size() - 1, from + RUN);
-            insert(line, PenTrack.of(ink, from, to), from);
-        }
-    }
-
-    private void insert(int line, PenTrack track, int from) {
-        runs.insert(envelope(track, 0), new Piece(line, from, track));
     }
 
     private static Envelope envelope(PenTrack track, double more) {
@@ -88,12 +65,15 @@ final class Ground {
         Geometry ground = cover(track, SOFT_PX);
         List<Geometry> others = new ArrayList<>();
         kept.forEach(one -> others.add(cover(one, KEPT_PX)));
-        List<?> found = runs.query(envelope(track, SOFT_PX + KEPT_PX));
-        for (Object item : found) {
-            Piece piece = (Piece) item;
-            if (piece.line < 0 || !own.test(piece.line)) {
-                others.add(cover(piece.track, KEPT_PX));
+        Envelope box = envelope(track, SOFT_PX + KEPT_PX);
+        for (LineIndex.Run run : lines.near(box)) {
+            if (!own.test(run.line())) {
+                others.add(cover(lines.track(run), KEPT_PX));
             }
+        }
+        // A tree that was never filled cannot be asked.
+        if (solids.size() > 0) {
+            solids.query(box, solid -> others.add(cover((PenTrack) solid, KEPT_PX)));
         }
         if (!others.isEmpty()) {
             Geometry stays = OverlayNGRobust.union(others);
@@ -101,8 +81,8 @@ final class Ground {
         }
         List<double[]> rings = new ArrayList<>();
         for (Object polygon : PolygonExtracter.getPolygons(ground)) {
-            Polygon part = ((Polygon) polygon).norm() instanceof Polygon normal ? normal : null;
-            rings.addAll(OutlineDistance.rings(part));
+            // Shells one way round, holes the other: what non-zero winding asks for.
+            rings.addAll(OutlineDistance.rings(((Polygon) polygon).norm()));
         }
         return rings;
     }

@@ -6,6 +6,7 @@ import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNode;
 import neattrace.trace.edit.InkEdit;
+import neattrace.trace.index.LineIndex.Spot;
 import neattrace.trace.track.PenTrack;
 
 /** Leads free ends on. */
@@ -89,7 +90,7 @@ final class Joining {
             what = "Ends joined";
         } else {
             Point px = to.times(strokes.pxPerMm);
-            Optional<Strokes.Spot> spot = strokes.onLine(px, reach);
+            Optional<Spot> spot = strokes.onLine(px, reach);
             Point end = spot.map(s -> strokes.net.lines().get(s.line()).at(s.sample())).orElse(px);
             Point straight = end.minus(start.at).unit();
             curve = Freehand.hermite(start.at, start.out, end, straight);

@@ -7,6 +7,8 @@ import neattrace.geom.Point;
 import neattrace.trace.LineNet;
 import neattrace.trace.Stub;
 import neattrace.trace.edit.InkEdit;
+import neattrace.trace.index.LineIndex;
+import neattrace.trace.index.LineIndex.Spot;
 import neattrace.trace.track.PenTrack;
 
 /**
@@ -26,6 +28,11 @@ public final class LineMender {
     /** The lines. */
     public LineNet net() {
         return strokes.net;
+    }
+
+    /** Where the lines are, px. */
+    public LineIndex index() {
+        return strokes.lineIndex;
     }
 
     /**
@@ -114,7 +121,7 @@ public final class LineMender {
                 .map(spot -> width(spot) / strokes.pxPerMm);
     }
 
-    private double width(Strokes.Spot spot) {
+    private double width(Spot spot) {
         return strokes.net.lines().get(spot.line()).width()[spot.sample()];
     }
 

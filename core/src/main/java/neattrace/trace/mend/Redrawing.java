@@ -8,6 +8,7 @@ import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.index.LineIndex.Spot;
 import neattrace.trace.track.PenTrack;
 
 /** Puts a hand's line in the place of a stretch, of an end, or where nothing was. */
@@ -35,8 +36,8 @@ final class Redrawing {
         }
         double reach = reachMm * strokes.pxPerMm;
         List<Point> px = drawn.stream().map(p -> p.times(strokes.pxPerMm)).toList();
-        Optional<Strokes.Spot> from = strokes.onStroke(px.get(0), reach);
-        Optional<Strokes.Spot> to = strokes.onStroke(px.get(px.size() - 1), reach);
+        Optional<Spot> from = strokes.onStroke(px.get(0), reach);
+        Optional<Spot> to = strokes.onStroke(px.get(px.size() - 1), reach);
         if (from.isPresent() && to.isPresent() && from.get().line() == to.get().line()) {
             return Optional.of(redrawStretch(px, from.get(), to.get()));
         }
@@ -51,7 +52,7 @@ final class Redrawing {
         return Optional.of(newLine(px, from, to));
     }
 
-    private InkEdit redrawStretch(List<Point> px, Strokes.Spot from, Strokes.Spot to) {
+    private InkEdit redrawStretch(List<Point> px, Spot from, Spot to) {
         InkLine stroke = strokes.all.get(from.line());
         boolean forward = forward(stroke, px, from, to);
         PenTrack old =
@@ -75,8 +76,7 @@ final class Redrawing {
     }
 
     /** Which way round a ring the hand went; along an open line there is only one. */
-    private static boolean forward(
-            InkLine stroke, List<Point> px, Strokes.Spot from, Strokes.Spot to) {
+    private static boolean forward(InkLine stroke, List<Point> px, Spot from, Spot to) {
         if (!stroke.closed()) {
             return from.sample() <= to.sample();
         }
@@ -99,7 +99,7 @@ final class Redrawing {
     }
 
     /** The sample at the free end of a stroke towards which a hand went; empty if it has none. */
-    private Optional<Integer> freeEnd(Strokes.Spot spot, Point handEnd) {
+    private Optional<Integer> freeEnd(Spot spot, Point handEnd) {
         InkLine stroke = strokes.all.get(spot.line());
         if (stroke.closed()) {
             return Optional.empty();
@@ -115,7 +115,7 @@ final class Redrawing {
         return endFree ? Optional.of(last) : Optional.empty();
     }
 
-    private InkEdit redrawEnd(List<Point> px, Strokes.Spot from) {
+    private InkEdit redrawEnd(List<Point> px, Spot from) {
         InkLine stroke = strokes.all.get(from.line());
         int end = freeEnd(from, px.get(px.size() - 1)).orElseThrow();
         boolean forward = end > 0;
@@ -138,8 +138,7 @@ final class Redrawing {
         return replace("End redrawn", wiped, line, widths);
     }
 
-    private InkEdit newLine(
-            List<Point> px, Optional<Strokes.Spot> from, Optional<Strokes.Spot> to) {
+    private InkEdit newLine(List<Point> px, Optional<Spot> from, Optional<Spot> to) {
         double usual = strokes.usualWidth();
         List<Point> line = new ArrayList<>(px);
         from.ifPresent(spot -> line.set(0, strokes.at(spot)));

@@ -10,6 +10,7 @@ import neattrace.trace.SolidBlack;
 import neattrace.trace.Stub;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.index.LineIndex.Spot;
 import neattrace.trace.track.PenTrack;
 
 /** Takes things off: nubs, dots, lines back to where they meet the next. */
@@ -39,7 +40,7 @@ final class Removing {
                 strokes.net.solids().stream()
                         .filter(solid -> solid.at().distance(px) <= solid.largestRadius() + reach)
                         .findFirst();
-        Optional<Strokes.Spot> spot = strokes.onLine(px, reach);
+        Optional<Spot> spot = strokes.onLine(px, reach);
         if (spot.isPresent() && (dot.isEmpty() || spot.get().away() < 0.5)) {
             return takeAway(spot.get().line());
         }

@@ -10,6 +10,8 @@ import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.chain.StrokeJoiner;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.index.LineIndex;
+import neattrace.trace.index.LineIndex.Spot;
 import neattrace.trace.track.PenTrack;
 
 /** The lines of a drawing and the strokes they make, to be pointed at and wiped off. */
@@ -26,49 +28,29 @@ final class Strokes {
     final Ground ground;
     final List<InkLine> all;
     private final List<int[]> orders;
+    final LineIndex lineIndex;
+    private final LineIndex strokeIndex;
 
     Strokes(LineNet net, double pxPerMm) {
         this.net = net;
         this.pxPerMm = pxPerMm;
-        this.ground = new Ground(net);
+        this.lineIndex = new LineIndex(net.lines());
+        this.ground = new Ground(net, lineIndex);
         this.orders = StrokeJoiner.order(net);
         this.all = orders.stream().map(order -> StrokeJoiner.joined(net, order)).toList();
+        this.strokeIndex = new LineIndex(all);
     }
 
-    /** A place on a line: which one, at which sample, and how far from the place asked for, px. */
-    record Spot(int line, int sample, double away) {}
-
     Optional<Spot> onLine(Point px, double reachPx) {
-        return spot(net.lines(), px, reachPx);
+        return lineIndex.nearest(px, reachPx);
     }
 
     Optional<Spot> onStroke(Point px, double reachPx) {
-        return spot(all, px, reachPx);
-    }
-
-    private static Optional<Spot> spot(List<InkLine> lines, Point px, double reachPx) {
-        Spot best = null;
-        for (int i = 0; i < lines.size(); i++) {
-            InkLine line = lines.get(i);
-            for (int k = 0; k < line.size(); k++) {
-                double dx = line.x()[k] - px.x();
-                double dy = line.y()[k] - px.y();
-                double reach = reachPx + line.width()[k] / 2;
-                if (Math.abs(dx) > reach || Math.abs(dy) > reach) {
-                    continue;
-                }
-                double away = Math.max(0, Math.hypot(dx, dy) - line.width()[k] / 2);
-                double all = away + 1e-3 * Math.hypot(dx, dy);
-                if (away <= reachPx && (best == null || all < best.away)) {
-                    best = new Spot(i, k, all);
-                }
-            }
-        }
-        return Optional.ofNullable(best);
+        return strokeIndex.nearest(px, reachPx);
     }
 
     Point at(Spot spot) {
-        return all.get(spot.line).at(spot.sample);
+        return all.get(spot.line()).at(spot.sample());
     }
 
     Point onPage(Point px) {

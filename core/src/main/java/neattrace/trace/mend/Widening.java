@@ -7,6 +7,7 @@ import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.index.LineIndex.Spot;
 import neattrace.trace.taper.Taper;
 import neattrace.trace.track.PenTrack;
 
@@ -32,7 +33,7 @@ final class Widening {
 
     /** Lets the free ends of the stroke at a place thin out over a share of its length. */
     Optional<InkEdit> taper(Point place, double share, double reachMm) {
-        Optional<Strokes.Spot> spot = spot(place, reachMm);
+        Optional<Spot> spot = spot(place, reachMm);
         if (spot.isEmpty() || strokes.all.get(spot.get().line()).closed()) {
             return Optional.empty();
         }
@@ -48,8 +49,7 @@ final class Widening {
 
     /** Makes the stroke at the beginning of a brush's track thicker or thinner along the track. */
     Optional<InkEdit> brush(List<Point> brush, double radiusMm, double factor, double reachMm) {
-        Optional<Strokes.Spot> spot =
-                brush.isEmpty() ? Optional.empty() : spot(brush.get(0), reachMm);
+        Optional<Spot> spot = brush.isEmpty() ? Optional.empty() : spot(brush.get(0), reachMm);
         if (spot.isEmpty()) {
             return Optional.empty();
         }
@@ -77,7 +77,7 @@ final class Widening {
                 widen(what, spot.get().line(), first, part, brush.get(brush.size() / 2)));
     }
 
-    private Optional<Strokes.Spot> spot(Point place, double reachMm) {
+    private Optional<Spot> spot(Point place, double reachMm) {
         return strokes.onStroke(place.times(strokes.pxPerMm), reachMm * strokes.pxPerMm);
     }
 

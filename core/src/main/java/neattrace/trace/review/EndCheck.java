@@ -50,8 +50,8 @@ final class EndCheck {
     private final InkMap map;
     private final double pxPerMm;
 
-    EndCheck(LineNet net, LineMender mender, InkMap map, double pxPerMm) {
-        this.net = net;
+    EndCheck(LineMender mender, InkMap map, double pxPerMm) {
+        this.net = mender.net();
         this.mender = mender;
         this.map = map;
         this.pxPerMm = pxPerMm;

@@ -32,9 +32,17 @@ final class LimitCheck {
     private final InkMap map;
     private final double pxPerMm;
     private final LineLimits limits;
+    private final boolean asDrawn;
     private final List<LineFinding> findings = new ArrayList<>();
 
-    LimitCheck(LineNet net, InkMap map, double pxPerMm, LineLimits limits) {
+    /**
+     * A check.
+     *
+     * @param asDrawn whether edits of these lines are edits of the ink as it was drawn; if not,
+     *     because the weight of all lines was changed since, nothing is offered to mend
+     */
+    LimitCheck(LineNet net, InkMap map, double pxPerMm, LineLimits limits, boolean asDrawn) {
+        this.asDrawn = asDrawn;
         this.net = net;
         this.map = map;
         this.pxPerMm = pxPerMm;
@@ -104,7 +112,7 @@ final class LimitCheck {
                         line.at(from).times(1 / pxPerMm),
                         line.at(to).times(1 / pxPerMm),
                         mm,
-                        Optional.of(fix)));
+                        asDrawn ? Optional.of(fix) : Optional.empty()));
     }
 
     /** Stretches along which the next ink to one side is too near. */
@@ -177,7 +185,9 @@ final class LimitCheck {
             return;
         }
         Optional<InkEdit> fix =
-                stacked ? Optional.of(united(line, from, to, side, gap, at)) : Optional.empty();
+                stacked && asDrawn
+                        ? Optional.of(united(line, from, to, side, gap, at))
+                        : Optional.empty();
         findings.add(
                 new LineFinding(
                         stacked ? Kind.STACKED : Kind.TIGHT,

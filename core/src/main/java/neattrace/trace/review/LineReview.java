@@ -15,22 +15,33 @@ public final class LineReview {
     private LineReview() {}
 
     /**
-     * Everything doubtful, kind by kind, the worst of each first.
+     * Everything doubtful, kind by kind, the worst of each first. The shape of lines is looked at
+     * as they were drawn, because that is what edits change; what the goods can hold, as they are
+     * in the end.
      *
-     * @param net lines of {@code map}
+     * @param drawn tools for the lines before the weight of all of them was changed
+     * @param drawnInk the ink they are lines of
+     * @param net the lines in the end; those of {@code drawn} if no weight was changed
+     * @param ink the ink they are lines of
      * @param limits what the goods can hold
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static List<LineFinding> of(
-            LineNet net, InkMap map, double pxPerMm, LineLimits limits, Progress progress) {
-        LineMender mender = new LineMender(net, pxPerMm);
+            LineMender drawn,
+            InkMap drawnInk,
+            LineNet net,
+            InkMap ink,
+            double pxPerMm,
+            LineLimits limits,
+            Progress progress) {
         List<LineFinding> findings = new ArrayList<>();
         progress.report("Looking through the lines", 0);
-        findings.addAll(new EndCheck(net, mender, map, pxPerMm).findings());
+        findings.addAll(new EndCheck(drawn, drawnInk, pxPerMm).findings());
         progress.report("Looking through the lines", 0.3);
-        findings.addAll(new ShapeCheck(net, mender, map, pxPerMm).findings());
+        findings.addAll(new ShapeCheck(drawn, drawnInk, pxPerMm).findings());
         progress.report("Looking through the lines", 0.5);
-        findings.addAll(new LimitCheck(net, map, pxPerMm, limits).findings());
+        boolean asDrawn = net == drawn.net();
+        findings.addAll(new LimitCheck(net, ink, pxPerMm, limits, asDrawn).findings());
         findings.sort(
                 Comparator.comparing(LineFinding::kind)
                         .thenComparing(LineReview::severity, Comparator.reverseOrder()));

@@ -43,13 +43,16 @@ final class ShapeCheck {
     private static final double SHARPEST = Math.toRadians(15);
     private static final double BLUNTEST = Math.toRadians(80);
 
+    /** A nub's root lies no farther from its line's ink, px. */
+    private static final double ON_LINE_PX = 1;
+
     private final LineNet net;
     private final LineMender mender;
     private final InkMap map;
     private final double pxPerMm;
 
-    ShapeCheck(LineNet net, LineMender mender, InkMap map, double pxPerMm) {
-        this.net = net;
+    ShapeCheck(LineMender mender, InkMap map, double pxPerMm) {
+        this.net = mender.net();
         this.mender = mender;
         this.map = map;
         this.pxPerMm = pxPerMm;
@@ -175,13 +178,10 @@ final class ShapeCheck {
 
     /** Whether the line that comes nearest to a place turns a corner there. */
     private boolean isCorner(Point place) {
-        for (InkLine line : net.lines()) {
-            int i = line.nearest(place);
-            if (line.at(i).distance(place) < line.width()[i] && turns(line, i)) {
-                return true;
-            }
-        }
-        return false;
+        return mender.index()
+                .nearest(place, ON_LINE_PX)
+                .filter(spot -> turns(net.lines().get(spot.line()), spot.sample()))
+                .isPresent();
     }
 
     /** Whether a line turns a corner within its own width of a sample. */

@@ -3,13 +3,13 @@ package neattrace.trace.stroke;
 import java.awt.Rectangle;
 import java.awt.Shape;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicPath;
 import neattrace.geom.Outline;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.raster.cover.RowBands;
 import neattrace.raster.cover.ShapeCover;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
@@ -33,8 +33,10 @@ public record StrokeArt(List<OpenStroke> open, List<ClosedStroke> closed, List<O
     /** Middles keep within so much of what was measured, px; they are a little grainy. */
     private static final double ERROR_PX = 0.35;
 
+    /** A disc so much larger covers the corners of a square about it, and a rim its soft edge. */
+    private static final double CORNERS = Math.sqrt(2);
+
     private static final double RIM_PX = 3;
-    private static final int BAND = 256;
 
     public StrokeArt {
         open = List.copyOf(open);
@@ -87,20 +89,20 @@ public record StrokeArt(List<OpenStroke> open, List<ClosedStroke> closed, List<O
         }
         List<Shape> shapes = new ArrayList<>();
         for (SolidBlack solid : net.solids()) {
-            double[] wide =
-                    Arrays.stream(solid.radius()).map(r -> 2 * Math.sqrt(2) * r + RIM_PX).toArray();
-            shapes.add(new PenTrack(solid.x(), solid.y(), wide).onPage(1).outline(1));
+            shapes.add(PenTrack.of(solid, CORNERS, RIM_PX).outline());
         }
         byte[] coverage = new byte[map.coverage().length];
-        for (int from = 0; from < map.height(); from += BAND) {
-            int rows = Math.min(BAND, map.height() - from);
-            byte[] cover = ShapeCover.of(shapes, new Rectangle(0, from, map.width(), rows)).cover();
-            int base = from * map.width();
-            for (int i = 0; i < cover.length; i++) {
-                coverage[base + i] =
-                        (byte) Math.min(cover[i] & 0xff, map.coverage()[base + i] & 0xff);
-            }
-        }
+        RowBands.forEach(
+                map.height(),
+                (from, to) -> {
+                    Rectangle box = new Rectangle(0, from, map.width(), to - from);
+                    byte[] cover = ShapeCover.of(shapes, box).cover();
+                    int base = from * map.width();
+                    for (int i = 0; i < cover.length; i++) {
+                        coverage[base + i] =
+                                (byte) Math.min(cover[i] & 0xff, map.coverage()[base + i] & 0xff);
+                    }
+                });
         return Tracer.trace(
                         new InkMap(map.width(), map.height(), coverage),
                         new TraceSettings(Tracer.USUAL_ERROR_PX, false),

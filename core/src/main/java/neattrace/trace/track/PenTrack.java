@@ -1,8 +1,10 @@
 package neattrace.trace.track;
 
+import java.awt.geom.Path2D;
 import java.util.Arrays;
 import neattrace.geom.Point;
 import neattrace.trace.InkLine;
+import neattrace.trace.SolidBlack;
 import neattrace.trace.edit.InkShape;
 
 /**
@@ -34,6 +36,24 @@ public record PenTrack(double[] x, double[] y, double[] width) {
             width[k] = line.width()[i];
         }
         return new PenTrack(x, y, width);
+    }
+
+    /** All of a line with other widths, led back to its start if it is closed. */
+    public static PenTrack whole(InkLine line, double[] widths) {
+        PenTrack track = of(line).withWidth(widths);
+        return line.closed() ? track.closed() : track;
+    }
+
+    /**
+     * The discs of a solid black.
+     *
+     * @param factor by which they are larger than just fits
+     * @param rimPx by which their diameters are larger besides
+     */
+    public static PenTrack of(SolidBlack solid, double factor, double rimPx) {
+        double[] wide = new double[solid.radius().length];
+        Arrays.setAll(wide, i -> 2 * factor * solid.radius()[i] + rimPx);
+        return new PenTrack(solid.x(), solid.y(), wide);
     }
 
     /** Number of places. */
@@ -110,6 +130,11 @@ public record PenTrack(double[] x, double[] y, double[] width) {
             split(from, at, slack, keep);
             split(at, to, slack, keep);
         }
+    }
+
+    /** The shape it covers, px. */
+    public Path2D outline() {
+        return onPage(1).outline(1);
     }
 
     /** As a shape on the page, mm. */

@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.raster.cover.RowBands;
 import neattrace.raster.cover.ShapeCover;
 import neattrace.raster.label.RunLabels;
 import neattrace.trace.InkLine;
@@ -106,7 +107,7 @@ public final class LineWeight {
     private InkMap moved(List<Contour> contours, double shift, List<Shape> thin) {
         double reach = Math.abs(shift) + 1;
         byte[] coverage = map.coverage().clone();
-        Bands.forEach(
+        RowBands.forEach(
                 map.height(),
                 (from, to) -> {
                     EdgeDistance band =
@@ -156,7 +157,7 @@ public final class LineWeight {
                     PenTrack track = PenTrack.of(line, from, i - 1);
                     double[] least = new double[track.size()];
                     Arrays.fill(least, LEAST_PX);
-                    shapes.add(track.withWidth(least).onPage(1).outline(1));
+                    shapes.add(track.withWidth(least).outline());
                     from = -1;
                 }
             }
@@ -171,7 +172,7 @@ public final class LineWeight {
         Set<Integer> chosen = chosen(parts);
         List<Contour> contours = contours();
         byte[] coverage = map.coverage().clone();
-        Bands.forEach(
+        RowBands.forEach(
                 map.height(),
                 (from, to) -> {
                     EdgeDistance band =

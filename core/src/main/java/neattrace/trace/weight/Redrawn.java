@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import neattrace.raster.InkMap;
+import neattrace.raster.cover.RowBands;
 import neattrace.raster.cover.ShapeCover;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
@@ -20,25 +21,23 @@ final class Redrawn {
     /** Solids are cut out this much wider than their discs, px: their corners too. */
     private static final double SOLID_RIM_PX = 3;
 
+    /** A disc so much larger covers the corners of a square about it. */
+    private static final double CORNERS = Math.sqrt(2);
+
     private Redrawn() {}
 
     static InkMap of(InkMap map, LineNet net, double evenPx, double taperShare) {
         List<Shape> strokes = new ArrayList<>();
         for (InkLine stroke : StrokeJoiner.join(net)) {
             double[] widths = widths(stroke, net, evenPx, taperShare);
-            PenTrack track = PenTrack.of(stroke).withWidth(widths);
-            strokes.add((stroke.closed() ? track.closed() : track).onPage(1).outline(1));
+            strokes.add(PenTrack.whole(stroke, widths).outline());
         }
         List<Shape> solids = new ArrayList<>();
         for (SolidBlack solid : net.solids()) {
-            double[] wide =
-                    Arrays.stream(solid.radius())
-                            .map(r -> 2 * Math.sqrt(2) * r + SOLID_RIM_PX)
-                            .toArray();
-            solids.add(new PenTrack(solid.x(), solid.y(), wide).onPage(1).outline(1));
+            solids.add(PenTrack.of(solid, CORNERS, SOLID_RIM_PX).outline());
         }
         byte[] coverage = new byte[map.coverage().length];
-        Bands.forEach(
+        RowBands.forEach(
                 map.height(),
                 (from, to) -> {
                     Rectangle band = new Rectangle(0, from, map.width(), to - from);

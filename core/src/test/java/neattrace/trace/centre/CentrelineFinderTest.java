@@ -10,6 +10,7 @@ import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.Arrays;
+import java.util.List;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
@@ -17,6 +18,7 @@ import neattrace.trace.DrawnInk;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.LineNode;
+import neattrace.trace.index.LineIndex;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -26,6 +28,10 @@ class CentrelineFinderTest {
 
     private static LineNet find(InkMap map) {
         return CentrelineFinder.find(map, Progress.SILENT);
+    }
+
+    private static int nearest(InkLine line, Point place) {
+        return new LineIndex(List.of(line)).nearest(place, 5).orElseThrow().sample();
     }
 
     @ParameterizedTest
@@ -137,9 +143,9 @@ class CentrelineFinderTest {
         LineNet net = find(DrawnInk.of(400, 100, g -> g.fill(shape)));
         assertThat(net.lines()).hasSize(1);
         InkLine line = net.lines().get(0);
-        int middle = line.nearest(new Point(200, 50));
+        int middle = nearest(line, new Point(200, 50));
         assertThat(line.width()[middle]).isCloseTo(12, within(0.3));
-        int quarter = line.nearest(new Point(120, 50));
+        int quarter = nearest(line, new Point(120, 50));
         assertThat(line.width()[quarter]).isCloseTo(6, within(0.15));
         assertThat(line.width()[0]).isLessThan(1.6);
         assertThat(line.width()[line.size() - 1]).isLessThan(1.6);

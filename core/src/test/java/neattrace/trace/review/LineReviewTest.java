@@ -18,6 +18,7 @@ import neattrace.trace.LineLimits;
 import neattrace.trace.LineNet;
 import neattrace.trace.centre.CentrelineFinder;
 import neattrace.trace.edit.InkEditor;
+import neattrace.trace.mend.LineMender;
 import neattrace.trace.review.LineFinding.Kind;
 import org.junit.jupiter.api.Test;
 
@@ -29,7 +30,12 @@ class LineReviewTest {
 
     private static List<LineFinding> review(InkMap map) {
         LineNet net = CentrelineFinder.find(map, Progress.SILENT);
-        return LineReview.of(net, map, PX_PER_MM, LIMITS, Progress.SILENT);
+        return review(map, net, LIMITS);
+    }
+
+    private static List<LineFinding> review(InkMap map, LineNet net, LineLimits limits) {
+        LineMender mender = new LineMender(net, PX_PER_MM);
+        return LineReview.of(mender, map, net, map, PX_PER_MM, limits, Progress.SILENT);
     }
 
     private static InkMap drawn(Consumer<Graphics2D> drawing) {
@@ -193,8 +199,8 @@ class LineReviewTest {
         assertThat(LIMITS.withViewingMm(4000).seenMm()).isCloseTo(1.1636, within(1e-3));
         InkMap map = drawn(DrawnInk.pen(5, new Line2D.Double(40, 60, 460, 80)));
         LineNet net = CentrelineFinder.find(map, Progress.SILENT);
-        assertThat(LineReview.of(net, map, PX_PER_MM, LIMITS, Progress.SILENT)).isEmpty();
-        assertThat(LineReview.of(net, map, PX_PER_MM, LIMITS.withViewingMm(2000), Progress.SILENT))
+        assertThat(review(map, net, LIMITS)).isEmpty();
+        assertThat(review(map, net, LIMITS.withViewingMm(2000)))
                 .extracting(LineFinding::kind)
                 .containsExactly(Kind.UNSEEN);
     }

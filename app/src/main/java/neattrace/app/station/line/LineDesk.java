@@ -84,9 +84,9 @@ final class LineDesk {
         return study() == null ? List.of() : study().mender().lineAt(place, reachMm());
     }
 
-    /** The free end near a place; null if there is none. */
-    Point tipAt(Point place) {
-        return study() == null ? null : study().mender().tip(place, reachMm()).orElse(null);
+    /** The free end near a place. */
+    Optional<Point> tipAt(Point place) {
+        return Optional.ofNullable(study()).flatMap(known -> known.mender().tip(place, reachMm()));
     }
 
     double reachMm() {

@@ -3,17 +3,15 @@ package neattrace.app.table.hand;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.BiFunction;
-import neattrace.app.table.Hand;
 import neattrace.geom.Point;
 
 /** A straight line, dragged from end to end. */
-public final class LineHand implements Hand {
+public final class LineHand extends DragHand {
 
-    private final String hint;
+    private static final double LEAST_MM = 1;
+
     private final BiFunction<Point, Point, String> words;
     private final BiConsumer<Point, Point> whenDrawn;
-    private Point from;
-    private Point to;
 
     /**
      * A hand that calls {@code whenDrawn} with both ends.
@@ -24,46 +22,30 @@ public final class LineHand implements Hand {
             String hint,
             BiFunction<Point, Point, String> words,
             BiConsumer<Point, Point> whenDrawn) {
-        this.hint = hint;
+        super(hint);
         this.words = words;
         this.whenDrawn = whenDrawn;
     }
 
     @Override
-    public String hint() {
-        return hint;
-    }
-
-    @Override
-    public void pressed(Point at) {
-        from = at;
-        to = at;
-    }
-
-    @Override
-    public void dragged(Point at) {
-        to = at;
-    }
-
-    @Override
-    public boolean released(Point at) {
-        boolean drawn = from != null && from.distance(at) > 1;
+    boolean dropped(Point began, Point ended) {
+        boolean drawn = began.distance(ended) > LEAST_MM;
         if (drawn) {
-            whenDrawn.accept(from, at);
+            whenDrawn.accept(began, ended);
         }
-        from = null;
         return drawn;
     }
 
     @Override
-    public void paint(Brushwork brushwork) {
-        if (from != null) {
-            brushwork.line(List.of(from, to), false);
-            brushwork.knob(from);
-            brushwork.knob(to);
-            if (from.distance(to) > 1) {
-                brushwork.label(to, words.apply(from, to));
-            }
+    void paint(Brushwork brushwork, Point began, Point pointer) {
+        if (began == null) {
+            return;
+        }
+        brushwork.line(List.of(began, pointer), false);
+        brushwork.knob(began);
+        brushwork.knob(pointer);
+        if (began.distance(pointer) > LEAST_MM) {
+            brushwork.label(pointer, words.apply(began, pointer));
         }
     }
 }

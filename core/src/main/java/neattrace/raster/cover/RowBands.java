@@ -1,21 +1,22 @@
-package neattrace.trace.weight;
+package neattrace.raster.cover;
 
 import java.util.stream.IntStream;
 
 /** Sheets are worked on in bands of rows, side by side, so that no whole second sheet is needed. */
-final class Bands {
+public final class RowBands {
 
     private static final int ROWS = 256;
 
-    private Bands() {}
+    private RowBands() {}
 
     /** Does something with rows {@code from} to {@code to - 1}. */
     @FunctionalInterface
-    interface Work {
+    public interface Work {
         void rows(int from, int to);
     }
 
-    static void forEach(int height, Work work) {
+    /** Does the work for all rows of a sheet, several bands at a time. */
+    public static void forEach(int height, Work work) {
         IntStream.range(0, (height + ROWS - 1) / ROWS)
                 .parallel()
                 .forEach(band -> work.rows(band * ROWS, Math.min(height, (band + 1) * ROWS)));

@@ -1,0 +1,135 @@
+package neattrace.app;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import javafx.stage.WindowEvent;
+import neattrace.app.docket.Finding.Answer;
+import neattrace.app.work.Workspace;
+import neattrace.job.autosave.Autosave;
+import neattrace.job.file.JobFile;
+import neattrace.standin.skerry.SkerryJobs;
+import neattrace.standin.skerry.SkerryMail;
+
+/** Opens, saves and closes, and asks before changes are lost. */
+final class OpenAndSave {
+
+    private final Workspace workspace;
+    private final PromptBar prompt;
+    private final Supplier<Window> window;
+    private boolean mayClose;
+
+    OpenAndSave(Workspace workspace, PromptBar prompt, Supplier<Window> window) {
+        this.workspace = workspace;
+        this.prompt = prompt;
+        this.window = window;
+    }
+
+    /** Lets the user choose a file to open. */
+    void choose() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Open a drawing or a job");
+        chooser.getExtensionFilters()
+                .add(
+                        new FileChooser.ExtensionFilter(
+                                "Pictures and jobs",
+                                "*.png",
+                                "*.jpg",
+                                "*.jpeg",
+                                "*.tif",
+                                "*.tiff",
+                                "*.bmp",
+                                "*.gif",
+                                "*" + JobFile.ENDING));
+        File file = chooser.showOpenDialog(window.get());
+        if (file != null) {
+            open(file.toPath());
+        }
+    }
+
+    /** Opens a file, once unsaved changes are dealt with. */
+    void open(Path file) {
+        unlessUnsaved("Cancel", () -> workspace.open(file));
+    }
+
+    /** Opens a drawing of the demo. */
+    void openDemo(SkerryMail mail) {
+        unlessUnsaved(
+                "Cancel",
+                () -> workspace.make("Drawing " + mail.title(), () -> SkerryJobs.job(mail)));
+    }
+
+    private boolean isWorthAsking() {
+        return workspace.isUnsaved() && workspace.historyProperty().get().undoable().isPresent();
+    }
+
+    private void unlessUnsaved(String orNot, Runnable action) {
+        if (!isWorthAsking()) {
+            action.run();
+            return;
+        }
+        prompt.ask(
+                "“" + workspace.job().title() + "” has changes that are not saved.",
+                new Answer("Save", () -> save(action)),
+                new Answer("Don't save", action),
+                new Answer(orNot, () -> {}));
+    }
+
+    /** Saves the job, asking for a place the first time. */
+    void save(Runnable whenDone) {
+        if (workspace.job() == null) {
+            return;
+        }
+        Path known = workspace.fileProperty().get();
+        if (known != null) {
+            workspace.save(known, whenDone);
+            return;
+        }
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Save the job");
+        chooser.setInitialFileName(
+                workspace.job().title().replaceAll("[\\\\/:*?\"<>|]", "-") + JobFile.ENDING);
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter("Job", "*" + JobFile.ENDING));
+        File file = chooser.showSaveDialog(window.get());
+        if (file != null) {
+            String name = file.getPath();
+            Path target = Path.of(name.endsWith(JobFile.ENDING) ? name : name + JobFile.ENDING);
+            workspace.save(target, whenDone);
+        }
+    }
+
+    /** Offers a job back that a crash left behind. */
+    void offerWhatWasLeft() {
+        List<Path> left = workspace.leftBehind();
+        if (left.isEmpty()) {
+            return;
+        }
+        Path newest = left.get(0);
+        prompt.ask(
+                "The last time, the program ended without warning. A job was kept.",
+                new Answer("Bring it back", () -> workspace.recover(newest)),
+                new Answer("Throw it away", () -> discard(newest)));
+    }
+
+    private void discard(Path kept) {
+        workspace.write("Thrown away.", () -> Autosave.discard(kept), () -> {});
+    }
+
+    /** Asks before changes are lost. */
+    void closeRequested(WindowEvent event) {
+        if (mayClose || !isWorthAsking()) {
+            return;
+        }
+        event.consume();
+        unlessUnsaved(
+                "Stay",
+                () -> {
+                    mayClose = true;
+                    window.get().hide();
+                });
+    }
+}

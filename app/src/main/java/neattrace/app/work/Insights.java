@@ -1,0 +1,66 @@
+package neattrace.app.work;
+
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import neattrace.job.pipeline.LineStudy;
+import neattrace.job.pipeline.Traced;
+import neattrace.sheet.ink.InkReading;
+import neattrace.sheet.review.SheetReview;
+
+/**
+ * What is found out about the shown drawing beside the work, because nothing waits for it: a review
+ * of the sheet and a study of the lines. Belongs to the JavaFX thread.
+ */
+final class Insights implements AutoCloseable {
+
+    private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
+    private final Background reviewing = new Background("reviewing");
+    private final Background studying = new Background("studying");
+
+    ReadOnlyObjectProperty<SheetReview> reviewProperty() {
+        return review.getReadOnlyProperty();
+    }
+
+    ReadOnlyObjectProperty<LineStudy> studyProperty() {
+        return study.getReadOnlyProperty();
+    }
+
+    /** Looks through what is about to be shown, as far as it is not known already. */
+    void lookThrough(Traced traced) {
+        review(traced);
+        study(traced);
+    }
+
+    private void review(Traced traced) {
+        InkReading reading = traced.reading();
+        if (review.get() != null && review.get().reading() == reading) {
+            return;
+        }
+        review.set(null);
+        reviewing.start(
+                progress -> SheetReview.of(reading, traced.picture(), progress), review::set);
+    }
+
+    private void study(Traced traced) {
+        LineStudy known = study.get();
+        if (known != null && known.fits(traced)) {
+            return;
+        }
+        // Until the new study is there the old one serves, as long as it is about the same sheet.
+        boolean sameSheet =
+                known != null
+                        && known.traced().reading() == traced.reading()
+                        && known.traced().resolution().equals(traced.resolution());
+        if (!sameSheet) {
+            study.set(null);
+        }
+        studying.start(progress -> LineStudy.of(traced, progress), study::set);
+    }
+
+    @Override
+    public void close() {
+        reviewing.close();
+        studying.close();
+    }
+}
