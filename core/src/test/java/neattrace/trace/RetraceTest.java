@@ -18,6 +18,7 @@ import neattrace.geom.Point;
 import neattrace.geom.deviation.OutlineDistance;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.trace.cross.CrossingFinder;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkEditor;
 import neattrace.trace.edit.InkShape;
@@ -128,5 +129,59 @@ class RetraceTest {
         Tracing again = Tracer.retrace(map, GREY, before, Progress.SILENT);
         assertThat(points(again)).isEqualTo(points(before));
         assertThat(again.meanDeviation()).isEqualTo(before.meanDeviation());
+    }
+
+    @Test
+    void blackAndWhiteIsTracedAgainAsFromScratch() {
+        TraceSettings oneBit = new TraceSettings(0.2, true);
+        InkMap map = DrawnInk.oneBit(DrawnInk.of(420, 420, DRAWING));
+        Tracing before = Tracer.trace(map, oneBit, Progress.SILENT);
+        InkMap edited =
+                InkEditor.apply(map, List.of(edit(200, 48, 5, 215, 30, 5, 240, 25, 5)), 1, true)
+                        .map();
+        Tracing again = Tracer.retrace(edited, oneBit, before, Progress.SILENT);
+        Tracing scratch = Tracer.trace(edited, oneBit, Progress.SILENT);
+        assertThat(points(again)).isEqualTo(points(scratch));
+    }
+
+    @Test
+    void piecesThatComeAndGoAreCounted() {
+        InkMap map = DrawnInk.of(420, 420, DRAWING);
+        Tracing before = Tracer.trace(map, GREY, Progress.SILENT);
+        InkMap more = InkEditor.apply(map, List.of(edit(20, 20, 6, 40, 30, 6)), 1, false).map();
+        Tracing with = Tracer.retrace(more, GREY, before, Progress.SILENT);
+        assertThat(with.outlines()).hasSize(before.outlines().size() + 1);
+        Tracing without = Tracer.retrace(map, GREY, with, Progress.SILENT);
+        assertThat(without.outlines()).hasSameSizeAs(before.outlines());
+        assertThat(points(without)).isEqualTo(points(before));
+    }
+
+    @Test
+    void fromNothingAndToNothing() {
+        InkMap bare = DrawnInk.of(120, 120, g -> {});
+        Tracing empty = Tracer.trace(bare, GREY, Progress.SILENT);
+        assertThat(empty.outlines()).isEmpty();
+        InkMap one = InkEditor.apply(bare, List.of(edit(20, 20, 6, 90, 80, 6)), 1, false).map();
+        Tracing with = Tracer.retrace(one, GREY, empty, Progress.SILENT);
+        assertThat(with.outlines()).hasSize(1);
+        assertThat(Tracer.retrace(bare, GREY, with, Progress.SILENT).outlines()).isEmpty();
+    }
+
+    @Test
+    void outlinesStayFreeOfCrossingsThroughManyEdits() {
+        Random random = new Random(23);
+        InkMap map = DrawnInk.of(420, 420, DRAWING);
+        Tracing tracing = Tracer.trace(map, GREY, Progress.SILENT);
+        for (int round = 0; round < 15; round++) {
+            double x = 40 + random.nextDouble() * 340;
+            double y = 40 + random.nextDouble() * 340;
+            double[] stroke = {x, y, 3, x + 40 * random.nextGaussian(), y + 9, 1.5};
+            map = InkEditor.apply(map, List.of(edit(stroke)), 1, false).map();
+            tracing = Tracer.retrace(map, GREY, tracing, Progress.SILENT);
+            assertThat(
+                            CrossingFinder.find(
+                                    tracing.loops().stream().map(TracedLoop::curve).toList()))
+                    .isEmpty();
+        }
     }
 }

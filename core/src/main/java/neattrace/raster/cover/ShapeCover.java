@@ -5,6 +5,8 @@ import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
+import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
@@ -22,6 +24,7 @@ import java.util.List;
 public record ShapeCover(int x, int y, int width, int height, byte[] cover) {
 
     private static final double FAR = 1e6;
+    private static final double FLATNESS_PX = 0.01;
 
     /**
      * The cover of a shape in px, within a sheet and no more than {@code growPx} beyond the shape.
@@ -53,7 +56,7 @@ public record ShapeCover(int x, int y, int width, int height, byte[] cover) {
         graphics.translate(-box.x, -box.y);
         for (Shape shape : shapes) {
             if (shape.getBounds2D().intersects(box)) {
-                graphics.fill(shape);
+                graphics.fill(flat(shape));
             }
         }
         graphics.dispose();
@@ -61,15 +64,23 @@ public record ShapeCover(int x, int y, int width, int height, byte[] cover) {
         return new ShapeCover(box.x, box.y, box.width, box.height, cover);
     }
 
+    /** Curves as chords: the scan converter's own are up to a twentieth of a pixel off. */
+    private static Shape flat(Shape shape) {
+        PathIterator chords = shape.getPathIterator(null, FLATNESS_PX);
+        Path2D path = new Path2D.Double(chords.getWindingRule());
+        path.append(chords, false);
+        return path;
+    }
+
     /** The pixels round a shape. */
     public static Rectangle box(Shape shape, int growPx) {
         Rectangle2D bounds = shape.getBounds2D();
         int grow = growPx + 1;
-        return new Rectangle(
-                clamped(bounds.getMinX() - grow),
-                clamped(bounds.getMinY() - grow),
-                clamped(bounds.getWidth() + 2 * grow + 2),
-                clamped(bounds.getHeight() + 2 * grow + 2));
+        int left = clamped(bounds.getMinX() - grow);
+        int top = clamped(bounds.getMinY() - grow);
+        int right = clamped(bounds.getMaxX() + grow + 2);
+        int low = clamped(bounds.getMaxY() + grow + 2);
+        return new Rectangle(left, top, right - left, low - top);
     }
 
     private static int clamped(double value) {

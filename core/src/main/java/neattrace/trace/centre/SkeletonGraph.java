@@ -14,6 +14,9 @@ final class SkeletonGraph {
     private static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
     private static final int[] DY = {0, 1, 0, -1, 1, 1, -1, -1};
 
+    /** A way of so many pixels, ends included, that ends beside its start encloses nothing. */
+    private static final int KNOT = 4;
+
     private final Skeleton skeleton;
     private final Map<Integer, Integer> nodeOf = new HashMap<>();
     private final List<int[]> nodes = new ArrayList<>();
@@ -84,11 +87,25 @@ final class SkeletonGraph {
                 for (int d = 0; d < 8; d++) {
                     int next = neighbour(pixel, d);
                     if (next >= 0 && !nodeOf.containsKey(next) && !walked.get(next)) {
-                        branches.add(walk(node, pixel, next));
+                        Branch branch = walk(node, pixel, next);
+                        if (!isKnot(branch)) {
+                            branches.add(branch);
+                        }
                     }
                 }
             }
         }
+    }
+
+    /**
+     * Whether a branch only leads round a corner of the node it came from, with no hole between.
+     */
+    private boolean isKnot(Branch branch) {
+        int[] pixels = branch.pixels;
+        if (branch.from != branch.to || pixels.length > KNOT) {
+            return false;
+        }
+        return isBeside(pixels[0], pixels[pixels.length - 1]);
     }
 
     private Branch walk(int node, int from, int first) {
@@ -112,32 +129,37 @@ final class SkeletonGraph {
         }
     }
 
-    /** The way on from a pixel of a branch: a node before others, sides before corners. */
+    /**
+     * The way on from a pixel of a branch: away from where it came from first, to a node before
+     * others, sides before corners; what lies beside the way it came only if there is no other.
+     */
     private int onward(int here, int before) {
+        int away = onward(here, before, false);
+        return away >= 0 ? away : onward(here, before, true);
+    }
+
+    private int onward(int here, int before, boolean beside) {
         int plain = -1;
+        int back = -1;
         for (int d = 0; d < 8; d++) {
             int next = neighbour(here, d);
-            if (next < 0 || next == before) {
+            if (next < 0 || next == before || isBeside(next, before) != beside) {
                 continue;
             }
-            boolean isNode = nodeOf.containsKey(next);
-            if (isNode && !sameNode(next, before)) {
+            if (!nodeOf.containsKey(next)) {
+                plain = plain < 0 && !walked.get(next) ? next : plain;
+            } else if (!sameNode(next, before)) {
                 return next;
-            }
-            if (!isNode && !walked.get(next) && plain < 0) {
-                plain = next;
-            }
-        }
-        if (plain >= 0) {
-            return plain;
-        }
-        for (int d = 0; d < 8; d++) {
-            int next = neighbour(here, d);
-            if (next >= 0 && next != before && nodeOf.containsKey(next)) {
-                return next;
+            } else {
+                back = next;
             }
         }
-        return -1;
+        return plain >= 0 ? plain : back;
+    }
+
+    private boolean isBeside(int a, int b) {
+        int width = skeleton.width();
+        return Math.abs(a % width - b % width) <= 1 && Math.abs(a / width - b / width) <= 1;
     }
 
     private boolean sameNode(int a, int b) {

@@ -22,6 +22,7 @@ import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.review.LineFinding;
 import org.junit.jupiter.api.Test;
 
 /** What is decided about lines, on a target of two rings of 20 x 20 mm. */
@@ -195,5 +196,84 @@ class LineWorkTest {
         Traced edited = trace(with(traced.job(), traced.job().line().with(spoke(traced))), traced);
         assertThat(study.fits(edited)).isFalse();
         assertThat(study.fits(closer)).isTrue();
+    }
+
+    @Test
+    void findingsMendLinesAsTheyWereDrawnNotAsTheyWereWeighed() throws IOException {
+        Traced plain = trace(Jobs.plain(), null);
+        InkEdit nub =
+                new InkEdit(
+                        "Line drawn",
+                        new Point(3, 3),
+                        List.of(),
+                        List.of(
+                                new InkShape.Stroke(
+                                        new double[] {2, 8},
+                                        new double[] {1, 1},
+                                        new double[] {0.3, 0.3}),
+                                new InkShape.Stroke(
+                                        new double[] {8.7, 15},
+                                        new double[] {1, 1},
+                                        new double[] {0.3, 0.3})));
+        Job broken = with(plain.job(), LineRecipe.AS_DRAWN.with(nub));
+        LineRecipe bold = broken.line().withWeight(WeightRecipe.AS_DRAWN.withAllMm(0.2));
+        Traced weighed = trace(with(broken, bold), plain);
+        LineStudy study = LineStudy.of(weighed, Progress.SILENT);
+        assertThat(study.net()).isNotSameAs(study.mender().net());
+        LineFinding gap =
+                study.findings().stream()
+                        .filter(finding -> finding.kind() == LineFinding.Kind.BREAK)
+                        .findFirst()
+                        .orElseThrow();
+        InkShape.Stroke join = (InkShape.Stroke) gap.fix().orElseThrow().drawn().get(0);
+        // The pen that drew the line, to which the weight is added once more afterwards.
+        assertThat(join.width()[0]).isCloseTo(0.3, within(0.03));
+        Traced mended = trace(with(broken, bold.with(gap.fix().get())), weighed);
+        LineStudy after = LineStudy.of(mended, Progress.SILENT);
+        assertThat(after.findings()).noneMatch(f -> f.kind() == LineFinding.Kind.BREAK);
+        assertThat(after.mender().widthAt(new Point(8.35, 1), 0).orElseThrow())
+                .isCloseTo(0.3, within(0.05));
+    }
+
+    @Test
+    void whatTheGoodsCannotHoldIsMeasuredInTheEndAndMendedOnlyAsDrawn() throws IOException {
+        LineRecipe strict =
+                LineRecipe.AS_DRAWN.withLimits(LineRecipe.AS_DRAWN.limits().withLeastLineMm(0.6));
+        LineStudy drawn = LineStudy.of(trace(with(Jobs.plain(), strict), null), Progress.SILENT);
+        assertThat(drawn.findings())
+                .anyMatch(f -> f.kind() == LineFinding.Kind.THIN && f.fix().isPresent());
+        LineRecipe thinner = strict.withWeight(WeightRecipe.AS_DRAWN.withAllMm(-0.1));
+        LineStudy weighed = LineStudy.of(trace(with(Jobs.plain(), thinner), null), Progress.SILENT);
+        assertThat(weighed.findings())
+                .anyMatch(f -> f.kind() == LineFinding.Kind.THIN)
+                .noneMatch(f -> f.kind() == LineFinding.Kind.THIN && f.fix().isPresent());
+        LineRecipe bolder = strict.withWeight(WeightRecipe.AS_DRAWN.withAllMm(0.5));
+        LineStudy enough = LineStudy.of(trace(with(Jobs.plain(), bolder), null), Progress.SILENT);
+        assertThat(enough.findings()).noneMatch(f -> f.kind() == LineFinding.Kind.THIN);
+    }
+
+    @Test
+    void addedAndDeletedPointsKeepTheInk() throws IOException {
+        Traced plain = trace(Jobs.plain(), null);
+        CubicLoop loop = plain.lines().get(0).outer();
+        Point on = loop.at(0, 0.5);
+        Traced added =
+                trace(with(plain.job(), plain.job().line().with(new PointEdit.Add(on))), plain);
+        assertThat(added.lines().get(0).outer().size()).isEqualTo(loop.size() + 1);
+        Traced deleted =
+                trace(with(added.job(), added.job().line().with(new PointEdit.Delete(on))), added);
+        assertThat(deleted.lines().get(0).outer().size()).isEqualTo(loop.size());
+        assertThat(deleted.lines().get(0).outer().signedArea())
+                .isCloseTo(loop.signedArea(), within(0.05));
+        assertThat(deleted.tracing()).isSameAs(plain.tracing());
+    }
+
+    @Test
+    void aPointThatIsGoneIsToldAndKept() throws IOException {
+        PointEdit gone = new PointEdit.Delete(new Point(1, 1));
+        Traced traced = trace(with(Jobs.plain(), LineRecipe.AS_DRAWN.with(gone)), null);
+        assertThat(traced.work().adriftPoints()).containsExactly(gone);
+        assertThat(traced.job().line().points()).containsExactly(gone);
+        assertThat(traced.ink()).isSameAs(traced.reading().map());
     }
 }

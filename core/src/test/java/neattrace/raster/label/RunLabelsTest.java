@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ij.process.ByteProcessor;
 import ij.process.FloodFiller;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
 import neattrace.raster.InkMap;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 class RunLabelsTest {
@@ -74,5 +78,33 @@ class RunLabelsTest {
     @Test
     void nothingHasNoComponents() {
         assertThat(RunLabels.of(5, 5, i -> false, true).count()).isZero();
+    }
+
+    /** Eight pixels are looked at together there; here one by one. */
+    @Property(tries = 80)
+    void theQuickWayFindsTheSameRuns(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 1, max = 70) int width,
+            @ForAll @IntRange(min = 1, max = 300) int height,
+            @ForAll @DoubleRange(min = 0.02, max = 0.98) double share) {
+        Random random = new Random(seed);
+        byte[] coverage = new byte[width * height];
+        for (int i = 0; i < coverage.length; i++) {
+            boolean ink = random.nextDouble() < share;
+            coverage[i] = (byte) (ink ? 128 + random.nextInt(128) : random.nextInt(128));
+        }
+        InkMap map = new InkMap(width, height, coverage);
+        for (boolean diagonal : new boolean[] {false, true}) {
+            assertThat(runs(RunLabels.of(map, true, diagonal)))
+                    .isEqualTo(runs(RunLabels.of(width, height, map::isInk, diagonal)));
+            assertThat(runs(RunLabels.of(map, false, diagonal)))
+                    .isEqualTo(runs(RunLabels.of(width, height, i -> !map.isInk(i), diagonal)));
+        }
+    }
+
+    private static List<List<Integer>> runs(RunLabels labels) {
+        List<List<Integer>> runs = new ArrayList<>();
+        labels.forEachRun((y, from, to, label) -> runs.add(List.of(y, from, to, label)));
+        return runs;
     }
 }

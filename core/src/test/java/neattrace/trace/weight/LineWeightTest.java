@@ -1,6 +1,7 @@
 package neattrace.trace.weight;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.BasicStroke;
@@ -199,5 +200,69 @@ class LineWeightTest {
     void asDrawnIsTheSameMap() {
         InkMap map = drawn(5);
         assertThat(apply(map, WeightRecipe.AS_DRAWN)).isSameAs(map);
+    }
+
+    @Test
+    void blackAndWhiteIsSmoothedBeforeItIsMoved() {
+        InkMap stairs = DrawnInk.oneBit(drawn(5));
+        InkMap bolder =
+                LineWeight.apply(
+                        stairs,
+                        () -> CentrelineFinder.find(stairs, Progress.SILENT),
+                        WeightRecipe.AS_DRAWN.withAllMm(0.3),
+                        0.5,
+                        PX_PER_MM,
+                        true,
+                        Progress.SILENT);
+        // Nearer to the broader pen's own picture than its black-and-white copy is.
+        assertThat(difference(bolder, drawn(8)))
+                .isLessThan(difference(DrawnInk.oneBit(drawn(8)), drawn(8)));
+        assertThat(ink(bolder)).isCloseTo(ink(drawn(8)), within(0.01 * ink(drawn(8))));
+    }
+
+    @Test
+    void tapersThinFreeEndsAndLeaveRingsAlone() {
+        InkMap map = drawn(8);
+        InkMap tapered = apply(map, WeightRecipe.AS_DRAWN.withTaperShare(0.4));
+        LineNet net = CentrelineFinder.find(tapered, Progress.SILENT);
+        InkLine free =
+                net.lines().stream()
+                        .filter(line -> !line.closed() && line.at(0).y() > 220)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(free.width()[free.size() / 2]).isCloseTo(8, within(0.2));
+        assertThat(free.width()[2]).isLessThan(3);
+        assertThat(free.width()[free.size() - 3]).isLessThan(3);
+        assertThat(tapered.isInk(60, 125)).as("the ring").isTrue();
+    }
+
+    @Test
+    void weightsAreAppliedInTheirOrder() {
+        InkMap map = drawn(3);
+        InkMap all =
+                apply(map, WeightRecipe.AS_DRAWN.withEvenMm(0.5).withAllMm(0.3).withOutsideMm(0.4));
+        LineNet net = CentrelineFinder.find(all, Progress.SILENT);
+        InkLine inner =
+                net.lines().stream()
+                        .filter(line -> Math.abs(line.at(line.size() / 2).y() - 130) < 15)
+                        .filter(line -> Math.abs(line.at(line.size() / 2).x() - 150) < 60)
+                        .findFirst()
+                        .orElseThrow();
+        // The line across the ring: one weight of 5, then 3 bolder; nothing outside touches it.
+        assertThat(inner.usualWidth()).isCloseTo(8, within(0.3));
+    }
+
+    @Test
+    void weightsBeyondReasonAreRefused() {
+        for (double wrong : new double[] {-0.1, 10.1, Double.NaN}) {
+            assertThatThrownBy(() -> WeightRecipe.AS_DRAWN.withEvenMm(wrong))
+                    .isInstanceOf(IllegalArgumentException.class);
+            assertThatThrownBy(() -> WeightRecipe.AS_DRAWN.withOutsideMm(wrong))
+                    .isInstanceOf(IllegalArgumentException.class);
+        }
+        assertThatThrownBy(() -> WeightRecipe.AS_DRAWN.withTaperShare(1.01))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> WeightRecipe.AS_DRAWN.withAllMm(-10.5))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }
