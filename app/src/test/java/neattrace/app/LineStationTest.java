@@ -14,73 +14,30 @@ import java.io.ByteArrayOutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import javafx.geometry.Point2D;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neattrace.app.docket.Finding;
 import neattrace.app.table.LineLook;
-import neattrace.app.work.Folders;
-import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
-import neattrace.job.pipeline.Drawing;
 import neattrace.raster.writing.PngFile;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.edit.InkEdit;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The Line station in a real window: every tool by mouse, and its effect on the ink. */
-@ExtendWith(ApplicationExtension.class)
-class LineStationTest {
-
-    @TempDir private static Path folder;
-
-    private Workspace workspace;
-    private Workbench workbench;
+class LineStationTest extends WindowTest {
 
     @Start
     void start(Stage stage) {
-        workspace = new Workspace(Folders.below(folder.resolve("own")));
-        workbench = NeatTraceApp.show(stage, workspace);
+        show(stage);
     }
 
-    @AfterEach
-    void stop(FxRobot robot) {
-        robot.interact(
-                () -> {
-                    workbench.close();
-                    workspace.close();
-                });
-    }
-
-    private static void until(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, condition);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    /** Waits until the drawing of the job as it stands is shown and its lines are known. */
-    private void settled() throws Exception {
-        until(
-                () ->
-                        workspace.progressProperty().get() < 0
-                                && workspace.shownProperty().get() != null
-                                && drawing().job().equals(workspace.job())
-                                && workspace.studyProperty().get() != null
-                                && workspace.studyProperty().get().fits(drawing().traced()));
-    }
-
-    private Drawing drawing() {
-        return workspace.shownProperty().get().drawing();
+    @Override
+    boolean isLookedThrough() {
+        return workspace.studyProperty().get() != null
+                && workspace.studyProperty().get().fits(drawing().traced());
     }
 
     private LineRecipe line() {
@@ -110,29 +67,9 @@ class LineStationTest {
         PngFile.write(image, 254, out);
         Path file = folder.resolve("lines.png");
         Files.write(file, out.toByteArray());
-        robot.interact(() -> workbench.files().open(file));
-        settled();
+        open(robot, file);
         robot.push(KeyCode.L);
         settled();
-    }
-
-    private Point2D screen(double xMm, double yMm) {
-        Point2D local = workbench.table().onScreen(new Point(xMm, yMm));
-        return workbench.table().localToScreen(local);
-    }
-
-    private void click(FxRobot robot, double xMm, double yMm) throws Exception {
-        robot.moveTo(screen(xMm, yMm)).clickOn(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private void drag(FxRobot robot, double... xyMm) {
-        robot.moveTo(screen(xyMm[0], xyMm[1])).press(MouseButton.PRIMARY);
-        for (int i = 2; i < xyMm.length; i += 2) {
-            robot.moveTo(screen(xyMm[i], xyMm[i + 1]));
-        }
-        robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private double inkDown(int x, int fromY, int toY) {
@@ -153,14 +90,6 @@ class LineStationTest {
 
     private List<String> edits() {
         return line().edits().stream().map(InkEdit::what).toList();
-    }
-
-    private void set(FxRobot robot, String field, String value) throws Exception {
-        TextField text = robot.lookup(field).queryAs(TextField.class);
-        robot.clickOn(field);
-        robot.interact(text::selectAll);
-        robot.write(value).push(KeyCode.ENTER);
-        settled();
     }
 
     @Test

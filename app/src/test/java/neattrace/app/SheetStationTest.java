@@ -13,10 +13,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import javafx.event.ActionEvent;
-import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -24,8 +21,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neattrace.app.docket.Finding;
 import neattrace.app.table.TableMode;
-import neattrace.app.work.Folders;
-import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.raster.Picture;
@@ -35,58 +30,23 @@ import neattrace.sheet.LightRecipe;
 import neattrace.sheet.Mask;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetStep;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The Sheet station in a real window: every step by mouse or key, and its effect on the sheet. */
-@ExtendWith(ApplicationExtension.class)
-class SheetStationTest {
-
-    private static final double PPI = 254;
-
-    @TempDir private static Path folder;
-
-    private Workspace workspace;
-    private Workbench workbench;
+class SheetStationTest extends WindowTest {
 
     @Start
     void start(Stage stage) {
-        workspace = new Workspace(Folders.below(folder.resolve("own")));
-        workbench = NeatTraceApp.show(stage, workspace);
+        show(stage);
     }
 
-    @AfterEach
-    void stop(FxRobot robot) {
-        robot.interact(
-                () -> {
-                    workbench.close();
-                    workspace.close();
-                });
-    }
+    private static final double PPI = 254;
 
-    private static void until(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, condition);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    /** Waits until the drawing of the job as it stands is shown and looked through. */
-    private void settled() throws Exception {
-        until(
-                () ->
-                        workspace.progressProperty().get() < 0
-                                && workspace.shownProperty().get() != null
-                                && drawing().job().equals(workspace.job())
-                                && workspace.reviewProperty().get() != null);
-    }
-
-    private Drawing drawing() {
-        return workspace.shownProperty().get().drawing();
+    @Override
+    boolean isLookedThrough() {
+        return workspace.reviewProperty().get() != null;
     }
 
     private SheetRecipe recipe() {
@@ -117,31 +77,13 @@ class SheetStationTest {
         return Files.write(folder.resolve(name), out.toByteArray());
     }
 
-    private void open(FxRobot robot, Path file) throws Exception {
-        robot.interact(() -> workspace.open(file));
-        settled();
+    private void openSheet(FxRobot robot, Path file) throws Exception {
+        open(robot, file);
         robot.push(KeyCode.S);
-    }
-
-    private Point2D onScreen(double x, double y) {
-        return workbench.table().localToScreen(workbench.table().onScreen(new Point(x, y)));
-    }
-
-    private void drag(FxRobot robot, double x0, double y0, double x1, double y1) {
-        robot.moveTo(onScreen(x0, y0));
-        robot.press(MouseButton.PRIMARY);
-        robot.moveTo(onScreen((x0 + x1) / 2, (y0 + y1) / 2));
-        robot.moveTo(onScreen(x1, y1));
-        robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private void openStep(FxRobot robot, String step) {
         robot.clickOn("#step-" + step);
-    }
-
-    private String message(FxRobot robot) {
-        return robot.lookup("#message").queryAs(Label.class).getText();
     }
 
     private static double tilt(Drawing drawing) {
@@ -150,7 +92,7 @@ class SheetStationTest {
 
     @Test
     void aTiltIsProposedAndOneKeyLevelsIt(FxRobot robot) throws Exception {
-        open(robot, scan("tilted.png", 2, false));
+        openSheet(robot, scan("tilted.png", 2, false));
         assertThat(robot.lookup("The drawing lies turned by 2.00°").tryQuery()).isPresent();
         Finding finding = workbench.sheet().findings(workspace.shownProperty().get()).get(0);
         assertThat(finding.answers().get(0).label()).isEqualTo("Level it");
@@ -166,7 +108,7 @@ class SheetStationTest {
 
     @Test
     void aLineDrawnAlongSomethingLevelTurnsTheSheet(FxRobot robot) throws Exception {
-        open(robot, scan("byhand.png", 3, false));
+        openSheet(robot, scan("byhand.png", 3, false));
         openStep(robot, "frame");
         robot.clickOn("#level-by-hand");
         assertThat(message(robot)).contains("level or upright");
@@ -179,7 +121,7 @@ class SheetStationTest {
 
     @Test
     void cropsByHandAndToTheDrawingAndBack(FxRobot robot) throws Exception {
-        open(robot, scan("crop.png", 0, false));
+        openSheet(robot, scan("crop.png", 0, false));
         openStep(robot, "frame");
         robot.clickOn("#crop-to-drawing");
         settled();
@@ -201,7 +143,7 @@ class SheetStationTest {
 
     @Test
     void cornersAreDraggedAndTakenWithEnter(FxRobot robot) throws Exception {
-        open(robot, scan("corners.png", 0, false));
+        openSheet(robot, scan("corners.png", 0, false));
         openStep(robot, "frame");
         robot.clickOn("#corners-by-hand");
         drag(robot, 0.06 * 80, 0.06 * 60, 10, 15);
@@ -217,7 +159,7 @@ class SheetStationTest {
 
     @Test
     void theSheetsOwnEdgeIsMaskedOffWithOneKey(FxRobot robot) throws Exception {
-        open(robot, scan("edge.png", 0, true));
+        openSheet(robot, scan("edge.png", 0, true));
         assertThat(drawing().lines()).hasSize(2);
         assertThat(robot.lookup(".finding-title").queryAllAs(Label.class))
                 .anyMatch(label -> label.getText().startsWith("The sheet's own edge"));
@@ -230,7 +172,7 @@ class SheetStationTest {
 
     @Test
     void masksAreDrawnAsBoxPolygonAndBrushAndTakenAway(FxRobot robot) throws Exception {
-        open(robot, scan("masks.png", 0, false));
+        openSheet(robot, scan("masks.png", 0, false));
         openStep(robot, "masks");
         robot.clickOn("#mask-box");
         drag(robot, 8, 12, 40, 48);
@@ -263,7 +205,7 @@ class SheetStationTest {
 
     @Test
     void masksThatCoverAllSaySoAndGoInOneAnswer(FxRobot robot) throws Exception {
-        open(robot, scan("all.png", 0, false));
+        openSheet(robot, scan("all.png", 0, false));
         openStep(robot, "masks");
         robot.clickOn("#mask-box");
         drag(robot, -3, -3, 83, 63);
@@ -277,7 +219,7 @@ class SheetStationTest {
 
     @Test
     void pointingAtPaperAndInkSetsTheirLevels(FxRobot robot) throws Exception {
-        open(robot, scan("levels.png", 0, false));
+        openSheet(robot, scan("levels.png", 0, false));
         openStep(robot, "light");
         robot.clickOn("#point-at-ink");
         robot.clickOn(onScreen(10, 30));
@@ -294,7 +236,7 @@ class SheetStationTest {
 
     @Test
     void theThresholdIsDraggedOnTheChartAndGoesBackToCalm(FxRobot robot) throws Exception {
-        open(robot, scan("chart.png", 0, false));
+        openSheet(robot, scan("chart.png", 0, false));
         assertThat(drawing().reading().inkPercent()).isEqualTo(50);
         robot.moveTo("#sweep-chart");
         robot.press(MouseButton.PRIMARY);
@@ -333,7 +275,7 @@ class SheetStationTest {
 
     @Test
     void stepsOpenAndFoldByTheirNumber(FxRobot robot) throws Exception {
-        open(robot, scan("keys.png", 0, false));
+        openSheet(robot, scan("keys.png", 0, false));
         robot.push(KeyCode.DIGIT5);
         assertThat(robot.lookup(".step-title").queryAs(Label.class).getText()).isEqualTo("Sharpen");
         robot.push(KeyCode.DIGIT5);
@@ -350,7 +292,7 @@ class SheetStationTest {
 
     @Test
     void settingsAreKeptUsedAgainAndUsedOnAFolder(FxRobot robot) throws Exception {
-        open(robot, scan("kept.png", 0, false));
+        openSheet(robot, scan("kept.png", 0, false));
         openStep(robot, "sharpen");
         robot.clickOn("#sharpen-strong");
         settled();
@@ -401,7 +343,7 @@ class SheetStationTest {
 
     @Test
     void settingsOfAnotherVersionAreRefusedAndChangeNothing(FxRobot robot) throws Exception {
-        open(robot, scan("recipe.png", 0, false));
+        openSheet(robot, scan("recipe.png", 0, false));
         SheetRecipe before = recipe();
         Path old =
                 Files.writeString(
@@ -414,7 +356,7 @@ class SheetStationTest {
 
     @Test
     void aLeftFindingStaysAwayAndIsSavedWithTheJob(FxRobot robot) throws Exception {
-        open(robot, scan("left.png", 1, false));
+        openSheet(robot, scan("left.png", 1, false));
         int before = workbench.sheet().findings(workspace.shownProperty().get()).size();
         robot.push(KeyCode.N);
         robot.push(KeyCode.DELETE);

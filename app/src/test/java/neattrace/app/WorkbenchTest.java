@@ -16,8 +16,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import javafx.event.Event;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
@@ -36,7 +34,6 @@ import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.autosave.Autosave;
 import neattrace.job.file.JobFile;
-import neattrace.job.pipeline.Drawing;
 import neattrace.press.BlackRule;
 import neattrace.raster.reading.PictureReader;
 import neattrace.raster.writing.PngFile;
@@ -44,60 +41,17 @@ import neattrace.region.Area;
 import neattrace.standin.skerry.SkerryMail;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The program as a user meets it: a real window, real mouse and keys. */
-@ExtendWith(ApplicationExtension.class)
-class WorkbenchTest {
-
-    @TempDir private static Path folder;
-
-    private Workspace workspace;
-    private Workbench workbench;
+class WorkbenchTest extends WindowTest {
 
     @Start
     void start(Stage stage) {
-        workspace = new Workspace(Folders.below(folder.resolve("own")));
-        workbench = NeatTraceApp.show(stage, workspace);
-    }
-
-    @AfterEach
-    void stop(FxRobot robot) {
-        robot.interact(
-                () -> {
-                    workbench.close();
-                    workspace.close();
-                });
-    }
-
-    private static void until(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, condition);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    /** Waits until the shown drawing is that of the job as it stands. */
-    private void settled() throws Exception {
-        until(
-                () ->
-                        workspace.progressProperty().get() < 0
-                                && workspace.shownProperty().get() != null
-                                && drawing().job().equals(workspace.job()));
-    }
-
-    private Drawing drawing() {
-        return workspace.shownProperty().get().drawing();
-    }
-
-    private void open(FxRobot robot, Path file) throws Exception {
-        robot.interact(() -> workspace.open(file));
-        settled();
+        show(stage);
     }
 
     /** Two boxes with a door of 0.7 mm between them, on 40 x 25 mm. */
@@ -130,10 +84,6 @@ class WorkbenchTest {
         Point2D screen = workbench.table().localToScreen(local);
         robot.clickOn(screen);
         WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private String message(FxRobot robot) {
-        return robot.lookup("#message").queryAs(Label.class).getText();
     }
 
     @Test
