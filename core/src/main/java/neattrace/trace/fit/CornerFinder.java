@@ -27,13 +27,22 @@ final class CornerFinder {
     private static final double MOST_TURN = Math.PI - 0.05;
 
     /** Corners rounded by more than this are left to the curves, px. */
-    private static final double MOST_ROUNDING_PX = 0.35;
+    private static final double MOST_ROUNDING_PX = 0.5;
 
     /** No point of a corner lies farther from its rounding than this, px. */
-    private static final double MOST_REACH_PX = 1.2;
+    private static final double MOST_REACH_PX = 3;
+
+    /**
+     * How far the contour of a pointed corner keeps off its point: this much, and this many times
+     * what half coverage alone would make of it. Measured on wedges of 20 to 120 degrees with exact
+     * coverage, at 300 places and turns each: 1.85, 1.35, .98, .76, .50 and .31 px.
+     */
+    private static final double USUAL_PX = 0.2;
+
+    private static final double USUAL_SHARE = 1.15;
 
     /** Noise of the distance between contour and meeting, px. */
-    private static final double SLACK_PX = 0.2;
+    private static final double SLACK_PX = 0.05;
 
     private CornerFinder() {}
 
@@ -57,7 +66,8 @@ final class CornerFinder {
         for (int i = 0; i < n; i++) {
             if (sharp[i] > 0 && isPeak(sharp, i)) {
                 Point meeting = meeting(samples, i);
-                double rounding = rounding(samples.at(i), meeting, sharp[i]);
+                double turn = Math.max(sharp[i], samples.turn(i, NEAR, FAR));
+                double rounding = rounding(samples.at(i), meeting, turn);
                 boolean near = samples.at(i).distance(meeting) <= MOST_REACH_PX;
                 if (near && rounding <= MOST_ROUNDING_PX) {
                     corners.add(new Corner(i, pulledIn(meeting, samples.at(i), rounding)));
@@ -98,14 +108,16 @@ final class CornerFinder {
      */
     private static double rounding(Point contour, Point meeting, double turn) {
         double halfAngle = (Math.PI - Math.min(turn, MOST_TURN)) / 2;
-        double expected = 0.25 / Math.tan(halfAngle);
-        return Math.max(0, contour.distance(meeting) - 1.6 * expected - SLACK_PX);
+        double expected = USUAL_SHARE * 0.25 / Math.tan(halfAngle) + USUAL_PX;
+        return Math.max(0, contour.distance(meeting) - expected - SLACK_PX);
     }
 
     /** A corner that is a little rounded is put between its rounding and its point. */
     private static Point pulledIn(Point meeting, Point contour, double rounding) {
-        double distance = meeting.distance(contour);
-        double share = rounding == 0 ? 0 : Math.min(1, (rounding + SLACK_PX) / 2 / distance);
+        if (rounding == 0) {
+            return meeting;
+        }
+        double share = Math.min(1, rounding / meeting.distance(contour));
         return meeting.plus(contour.minus(meeting).times(share));
     }
 

@@ -12,7 +12,7 @@ import java.util.List;
 final class SectionFitter {
 
     /** The root mean square may reach this share of the largest error allowed. */
-    private static final double RMS_SHARE = 0.45;
+    private static final double RMS_SHARE = 0.5;
 
     /** No cubic of the first cut turns by more. */
     private static final double FIRST_TURN = Math.toRadians(60);
