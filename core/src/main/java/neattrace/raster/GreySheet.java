@@ -1,5 +1,7 @@
 package neattrace.raster;
 
+import java.util.stream.IntStream;
+
 /**
  * A grey picture, 0 black to 255 white.
  *
@@ -8,6 +10,9 @@ package neattrace.raster;
  * copy too dear.
  */
 public record GreySheet(int width, int height, byte[] samples) {
+
+    /** Parts counted side by side. */
+    private static final int BANDS = 32;
 
     public GreySheet {
         if (width < 1 || height < 1 || samples.length != width * height) {
@@ -22,11 +27,27 @@ public record GreySheet(int width, int height, byte[] samples) {
 
     /** How many samples have each of the 256 values. */
     public long[] histogram() {
+        return IntStream.range(0, BANDS)
+                .parallel()
+                .mapToObj(this::histogram)
+                .reduce(new long[256], GreySheet::sum);
+    }
+
+    private long[] histogram(int band) {
         long[] counts = new long[256];
-        for (byte sample : samples) {
-            counts[sample & 0xff]++;
+        int to = (int) ((long) samples.length * (band + 1) / BANDS);
+        for (int i = (int) ((long) samples.length * band / BANDS); i < to; i++) {
+            counts[samples[i] & 0xff]++;
         }
         return counts;
+    }
+
+    private static long[] sum(long[] a, long[] b) {
+        long[] sum = new long[a.length];
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] = a[i] + b[i];
+        }
+        return sum;
     }
 
     /** Whether no more than two different values occur. */

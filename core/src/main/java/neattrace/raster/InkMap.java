@@ -38,10 +38,12 @@ public record InkMap(int width, int height, byte[] coverage) {
     /** Number of ink pixels. */
     public long inkPixels() {
         long count = 0;
-        for (byte value : coverage) {
-            if ((value & 0xff) >= INK) {
-                count++;
-            }
+        int i = 0;
+        for (; i + 8 <= coverage.length; i += 8) {
+            count += Long.bitCount(EightPixels.read(coverage, i) & EightPixels.HIGH);
+        }
+        for (; i < coverage.length; i++) {
+            count += coverage[i] < 0 ? 1 : 0;
         }
         return count;
     }

@@ -33,7 +33,7 @@ import org.locationtech.jts.geom.Envelope;
 public final class Tracer {
 
     /** The largest distance between curve and contour unless asked otherwise, px. */
-    public static final double USUAL_ERROR_PX = 0.17;
+    public static final double USUAL_ERROR_PX = 0.18;
 
     /** More pieces of ink and paper than this are noise, no drawing; nothing is traced of them. */
     public static final int MOST_PIECES = 150_000;

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import neattrace.geom.CubicLoop;
 import neattrace.raster.InkMap;
 import neattrace.trace.corridor.CorridorSmoother;
 import neattrace.trace.cross.CrossingFinder;
@@ -12,9 +14,9 @@ import neattrace.trace.fit.LoopSplicer;
 import org.locationtech.jts.geom.Envelope;
 
 /**
- * Fits curves that cross more closely until none does. Contours never cross, so curves that keep
- * close enough to them cannot; what still does at an eighth of the bound stays its contour's
- * polygon.
+ * Fits curves that cross or pass over one another more closely until none does. Contours never
+ * cross, so curves that keep close enough to them cannot; what still does at an eighth of the bound
+ * stays its contour's polygon.
  */
 final class Uncrossing {
 
@@ -42,8 +44,10 @@ final class Uncrossing {
         List<TracedLoop> now = new ArrayList<>(loops);
         double closer = bound;
         for (int round = 0; round < ROUNDS; round++) {
-            Map<Integer, BitSet> crossing =
-                    CrossingFinder.find(now.stream().map(TracedLoop::curve).toList(), part);
+            List<CubicLoop> curves = now.stream().map(TracedLoop::curve).toList();
+            Map<Integer, BitSet> crossing = new TreeMap<>(CrossingFinder.find(curves, part));
+            CrossingFinder.findPassedOver(curves, part)
+                    .forEach((loop, segments) -> mark(crossing, loop, segments));
             if (crossing.isEmpty()) {
                 break;
             }
@@ -62,5 +66,9 @@ final class Uncrossing {
             }
         }
         return now;
+    }
+
+    private static void mark(Map<Integer, BitSet> all, int loop, BitSet segments) {
+        all.computeIfAbsent(loop, i -> new BitSet()).or(segments);
     }
 }

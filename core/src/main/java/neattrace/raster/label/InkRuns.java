@@ -1,21 +1,13 @@
 package neattrace.raster.label;
 
-import java.lang.invoke.MethodHandles;
-import java.lang.invoke.VarHandle;
-import java.nio.ByteOrder;
 import java.util.stream.IntStream;
-import neattrace.raster.InkMap;
+import neattrace.array.IntList;
+import neattrace.raster.EightPixels;
 
-/** The runs of ink or of paper in a band of rows. */
+/** The runs of pixels at least as high as a value, or of all others, in a band of rows. */
 final class InkRuns {
 
     private static final int ROWS = 128;
-
-    private static final VarHandle EIGHT =
-            MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
-
-    /** A pixel is ink if the highest bit of its coverage is set. */
-    private static final long HIGH = 0x8080808080808080L;
 
     private final int fromRow;
     private final int[] rowStart;
@@ -27,57 +19,51 @@ final class InkRuns {
         this.rowStart = new int[rows];
     }
 
-    /** All bands of a map, found side by side. */
-    static InkRuns[] bands(InkMap map, boolean ink) {
-        int count = (map.height() + ROWS - 1) / ROWS;
+    /** All bands of a sheet, found side by side. */
+    static InkRuns[] bands(byte[] samples, int width, int height, int value, boolean above) {
+        int count = (height + ROWS - 1) / ROWS;
         InkRuns[] bands = new InkRuns[count];
         IntStream.range(0, count)
                 .parallel()
                 .forEach(
                         band -> {
                             int first = band * ROWS;
-                            int rows = Math.min(ROWS, map.height() - first);
+                            int rows = Math.min(ROWS, height - first);
                             InkRuns runs = new InkRuns(first, rows);
                             for (int row = 0; row < rows; row++) {
                                 runs.rowStart[row] = runs.from.size();
-                                runs.scan(
-                                        map.coverage(),
-                                        (first + row) * map.width(),
-                                        map.width(),
-                                        ink);
+                                runs.scan(samples, (first + row) * width, width, value, above);
                             }
                             bands[band] = runs;
                         });
         return bands;
     }
 
-    private void scan(byte[] coverage, int base, int width, boolean ink) {
-        // A member has its bit set once paper's bits are turned round.
-        long flip = ink ? 0 : HIGH;
+    private void scan(byte[] samples, int base, int width, int value, boolean above) {
         int x = 0;
         while (true) {
-            x = next(coverage, base, x, width, flip);
+            x = next(samples, base, x, width, value, above);
             if (x == width) {
                 return;
             }
             from.add(x);
-            x = next(coverage, base, x, width, flip ^ HIGH);
+            x = next(samples, base, x, width, value, !above);
             to.add(x);
         }
     }
 
-    /** The first pixel from x on whose bit, flipped, is set; the width if there is none. */
-    private static int next(byte[] coverage, int base, int x, int width, long flip) {
+    /** The first pixel from x on that is (or is not) as high; the width if there is none. */
+    private static int next(byte[] samples, int base, int x, int width, int value, boolean above) {
+        long flip = above ? 0 : EightPixels.HIGH;
         int at = x;
         while (at + 8 <= width) {
-            long bits = ((long) EIGHT.get(coverage, base + at) ^ flip) & HIGH;
+            long bits = EightPixels.atLeast(EightPixels.read(samples, base + at), value) ^ flip;
             if (bits != 0) {
-                return at + (Long.numberOfTrailingZeros(bits) >>> 3);
+                return at + EightPixels.first(bits);
             }
             at += 8;
         }
-        int sign = flip == 0 ? 0 : 0x80;
-        while (at < width && ((coverage[base + at] ^ sign) & 0x80) == 0) {
+        while (at < width && (samples[base + at] & 0xff) >= value != above) {
             at++;
         }
         return at;

@@ -2,6 +2,7 @@ package neattrace.raster.label;
 
 import java.util.Arrays;
 import java.util.function.IntPredicate;
+import neattrace.array.IntList;
 import neattrace.raster.InkMap;
 
 /**
@@ -75,16 +76,27 @@ public final class RunLabels {
     }
 
     /**
-     * Labels the ink of a map, or its paper. Eight pixels are looked at together, so that the time
-     * goes with the runs more than with the pixels.
+     * Labels the ink of a map, or its paper.
      *
      * @param ink true for ink, false for paper
      * @param diagonal as above
      */
     public static RunLabels of(InkMap map, boolean ink, boolean diagonal) {
-        int width = map.width();
-        int height = map.height();
-        InkRuns[] bands = InkRuns.bands(map, ink);
+        return of(map.coverage(), map.width(), map.height(), InkMap.INK, ink, diagonal);
+    }
+
+    /**
+     * Labels the samples that are at least as high as a value, or all others. Eight are looked at
+     * together, so that the time goes with the runs more than with the pixels.
+     *
+     * @param samples row by row, without sign
+     * @param value 1 to 255
+     * @param above true for those as high, false for the others
+     * @param diagonal as above
+     */
+    public static RunLabels of(
+            byte[] samples, int width, int height, int value, boolean above, boolean diagonal) {
+        InkRuns[] bands = InkRuns.bands(samples, width, height, value, above);
         int[] rowStart = new int[height + 1];
         int total = 0;
         for (InkRuns band : bands) {

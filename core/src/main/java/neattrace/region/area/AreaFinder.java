@@ -8,7 +8,7 @@ import java.util.stream.IntStream;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.NearestFeature;
+import neattrace.raster.distance.OtherSide;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
@@ -30,27 +30,25 @@ public final class AreaFinder {
             InkMap ink, CloseSettings settings, double pxPerMm, Progress progress) {
         InkMap map = Barrier.draw(ink, settings.joins(), pxPerMm);
         progress.report("Measuring the free paper", 0);
-        NearestFeature nearest = NearestFeature.of(map.width(), map.height(), map::isInk);
-        int[] squared = nearest.squaredDistances();
-        progress.report("Finding areas", 0.3);
-        Basins basins = Basins.flood(map, squared, GapRule.of(settings, pxPerMm));
-        progress.report("Running areas under the lines", 0.7);
+        OtherSide side = OtherSide.of(map);
+        progress.report("Finding areas", 0.4);
+        Basins basins = Basins.flood(map, side, GapRule.of(settings, pxPerMm));
+        progress.report("Running areas under the lines", 0.8);
         int[] labels = basins.labels();
-        NearestFeature paper = NearestFeature.of(map.width(), map.height(), i -> !map.isInk(i));
         // Ink borrows from paper, which keeps its own, so that all rows can be done at once.
         IntStream.range(0, map.height())
                 .parallel()
                 .forEach(
                         y -> {
                             for (int i = y * map.width(); i < (y + 1) * map.width(); i++) {
-                                int donor = labels[i] < 0 ? paper.at(i) : NearestFeature.NONE;
-                                if (donor != NearestFeature.NONE) {
+                                int donor = map.isInk(i) ? side.nearestPaper(i) : -1;
+                                if (donor >= 0) {
                                     labels[i] = labels[donor];
                                 }
                             }
                         });
-        List<Area> areas = areas(map, squared, basins);
-        List<Gap> gaps = gaps(map, nearest, basins);
+        List<Area> areas = areas(map, side, basins);
+        List<Gap> gaps = gaps(map, side, basins);
         progress.report("Areas found", 1);
         return new AreaMap(map.width(), map.height(), labels, areas, gaps);
     }
@@ -64,15 +62,15 @@ public final class AreaFinder {
      */
     public static List<Gap> partings(InkMap map, Kinship kinship, Progress progress) {
         progress.report("Measuring the free paper", 0);
-        NearestFeature nearest = NearestFeature.of(map.width(), map.height(), map::isInk);
+        OtherSide side = OtherSide.of(map);
         progress.report("Finding where colours part", 0.4);
-        Basins basins = Basins.flood(map, nearest.squaredDistances(), new KinRule(kinship));
-        List<Gap> gaps = gaps(map, nearest, basins);
+        Basins basins = Basins.flood(map, side, new KinRule(kinship));
+        List<Gap> gaps = gaps(map, side, basins);
         progress.report("Partings found", 1);
         return gaps;
     }
 
-    private static List<Area> areas(InkMap map, int[] squared, Basins basins) {
+    private static List<Area> areas(InkMap map, OtherSide side, Basins basins) {
         int width = map.width();
         int count = basins.count();
         long[] pixels = new long[count];
@@ -84,12 +82,12 @@ public final class AreaFinder {
         for (int y = 0; y < map.height(); y++) {
             for (int x = 0; x < width; x++) {
                 int i = y * width + x;
-                if (map.isInk(i)) {
+                int distance = side.squared(i);
+                if (distance < 0) {
                     continue;
                 }
                 int label = labels[i];
                 pixels[label]++;
-                int distance = squared[i];
                 if (distance > bestDistance[label]) {
                     bestDistance[label] = distance;
                     best[label] = i;
@@ -114,11 +112,11 @@ public final class AreaFinder {
         return areas;
     }
 
-    private static List<Gap> gaps(InkMap map, NearestFeature ink, Basins basins) {
+    private static List<Gap> gaps(InkMap map, OtherSide side, Basins basins) {
         List<Gap> gaps = new ArrayList<>();
         for (Basins.Neck neck : basins.necks()) {
-            int first = ink.at(neck.pixel());
-            int second = opposite(map, ink, neck.pixel(), first);
+            int first = side.nearestInk(neck.pixel());
+            int second = opposite(map, side, neck.pixel(), first);
             gaps.add(
                     new Gap(
                             centre(neck.pixel(), map.width()),
@@ -132,7 +130,7 @@ public final class AreaFinder {
     }
 
     /** The ink on the other side of the neck: of the features near by, the one farthest away. */
-    private static int opposite(InkMap map, NearestFeature ink, int pixel, int first) {
+    private static int opposite(InkMap map, OtherSide side, int pixel, int first) {
         int width = map.width();
         int px = pixel % width;
         int py = pixel / width;
@@ -145,7 +143,8 @@ public final class AreaFinder {
                 if (x < 0 || y < 0 || x >= width || y >= map.height()) {
                     continue;
                 }
-                int feature = ink.at(y * width + x);
+                int near = y * width + x;
+                int feature = side.squared(near) < 0 ? near : side.nearestInk(near);
                 long fx = feature % width - first % width;
                 long fy = feature / width - first / width;
                 if (fx * fx + fy * fy > bestDistance) {

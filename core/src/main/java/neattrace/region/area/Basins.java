@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.stream.IntStream;
+import neattrace.array.IntList;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.distance.OtherSide;
 
 /** Floods the free paper from its widest places down to the ink. */
 final class Basins {
@@ -15,24 +17,22 @@ final class Basins {
     record Neck(int pixel, double widthPx, boolean closed) {}
 
     private static final int UNVISITED = -2;
-    private static final int INK = -1;
 
-    /** Steps of distance that are told apart while ordering pixels, a px. */
-    private static final int LEVELS_PER_PX = 4;
-
-    /** Squared distances below this are looked up. */
-    private static final int TABLE = 1 << 20;
+    /** Farther from ink than this, squared, px, all paper counts as equally far. */
+    private static final int FARTHEST = 1 << 20;
 
     /** Meetings as near as this are of one line, px. */
     private static final int NEAR = 2;
 
+    private static final int BAND = 64;
+
     private final InkMap map;
-    private final int[] squared;
+    private final OtherSide side;
     private final NeckRule rule;
     private final int width;
 
     /** For each pixel first its basin while flooding, at the end its area's label. */
-    private final int[] basinOf;
+    private int[] basinOf;
 
     private int[] parent = new int[1024];
     private double[] peak = new double[1024];
@@ -47,27 +47,32 @@ final class Basins {
 
     private int count;
 
-    private Basins(InkMap map, int[] squared, NeckRule rule) {
+    private Basins(InkMap map, OtherSide side, NeckRule rule) {
         this.map = map;
-        this.squared = squared;
+        this.side = side;
         this.rule = rule;
         this.width = map.width();
-        this.basinOf = new int[width * map.height()];
     }
 
     /**
      * Floods.
      *
-     * @param squared squared distance of each pixel from ink, px
+     * @param side how far paper is from ink
      * @param rule what happens where basins meet
      */
-    static Basins flood(InkMap map, int[] squared, NeckRule rule) {
-        Basins basins = new Basins(map, squared, rule);
-        basins.flood();
+    static Basins flood(InkMap map, OtherSide side, NeckRule rule) {
+        Basins basins = new Basins(map, side, rule);
+        double above = rule.alwaysMergedAbove();
+        if (above < Math.sqrt(FARTHEST)) {
+            basins.floodNarrow((long) Math.floor(above * above));
+        } else {
+            basins.floodAll();
+        }
         basins.number();
         return basins;
     }
 
+    /** The label of each paper pixel; anything for ink. */
     int[] labels() {
         return basinOf;
     }
@@ -80,99 +85,118 @@ final class Basins {
         return necks;
     }
 
-    private void flood() {
+    /** Every paper pixel is visited. */
+    private void floodAll() {
+        basinOf = new int[width * map.height()];
         for (int i = 0; i < basinOf.length; i++) {
-            basinOf[i] = map.isInk(i) ? INK : UNVISITED;
+            basinOf[i] = map.isInk(i) ? Slopes.INK : UNVISITED;
         }
-        startWide();
-        int[] order = farthestFirst();
-        for (int i : order) {
+        IntList paper = new IntList();
+        for (int i = 0; i < basinOf.length; i++) {
+            if (basinOf[i] == UNVISITED) {
+                paper.add(i);
+            }
+        }
+        for (int i : farthestFirst(paper.toArray())) {
+            visit(i);
+            rule.added(find(basinOf[i]), i);
+        }
+    }
+
+    /**
+     * Paper so wide that the rule has no say in it is one basin from the start, and what runs
+     * straight up to a place belongs to it: only pixels at which basins meet are visited.
+     */
+    private void floodNarrow(long limit) {
+        Slopes slopes = Slopes.of(map, side, limit);
+        basinOf = slopes.labels;
+        basins = slopes.peaks.length;
+        parent = new int[basins];
+        Arrays.setAll(parent, i -> i);
+        peak = new double[basins];
+        Arrays.setAll(peak, i -> radius(slopes.peaks[i]));
+        apart = new int[basins][];
+        for (int i : farthestFirst(meetings())) {
             visit(i);
         }
     }
 
-    /** Paper so wide that the rule has no say in it: each stretch is one basin from the start. */
-    private void startWide() {
-        double above = rule.alwaysMergedAbove();
-        if (above >= Math.sqrt(Integer.MAX_VALUE)) {
-            return;
+    /** Paper pixels beside which another basin lies that was there before, by rising index. */
+    private int[] meetings() {
+        int bands = (map.height() + BAND - 1) / BAND;
+        IntList[] found = new IntList[bands];
+        IntStream.range(0, bands).parallel().forEach(band -> found[band] = meetings(band));
+        IntList all = new IntList();
+        for (IntList some : found) {
+            all.addAll(some);
         }
-        long limit = (long) Math.floor(above * above);
-        RunLabels wide =
-                RunLabels.of(
-                        width,
-                        map.height(),
-                        i -> squared[i] > limit && squared[i] != Integer.MAX_VALUE,
-                        false);
-        int[] most = new int[wide.count()];
-        wide.forEachRun(
-                (y, from, to, stretch) -> {
-                    for (int i = y * width + from; i < y * width + to; i++) {
-                        most[stretch] = Math.max(most[stretch], squared[i]);
-                        basinOf[i] = stretch;
-                    }
-                });
-        for (int peakSquared : most) {
-            newBasin(Math.sqrt(peakSquared));
-        }
+        return Arrays.stream(all.toArray()).sorted().distinct().toArray();
     }
 
-    /** Paper pixels that are in no basin yet by falling distance from ink, by counting sort. */
-    private int[] farthestFirst() {
-        int far = 0;
-        int paper = 0;
-        for (int i = 0; i < basinOf.length; i++) {
-            if (basinOf[i] == UNVISITED) {
-                far = Math.max(far, squared[i] == Integer.MAX_VALUE ? 0 : squared[i]);
-                paper++;
+    private IntList meetings(int band) {
+        IntList found = new IntList();
+        int toRow = Math.min(map.height(), (band + 1) * BAND);
+        for (int y = band * BAND; y < toRow; y++) {
+            int base = y * width;
+            boolean isLast = y + 1 == map.height();
+            for (int x = 0; x < width; x++) {
+                int i = base + x;
+                int own = basinOf[i];
+                if (x + 1 < width && basinOf[i + 1] != own && (basinOf[i + 1] | own) >= 0) {
+                    found.add(isEarlier(i, i + 1) ? i + 1 : i);
+                }
+                if (!isLast && basinOf[i + width] != own && (basinOf[i + width] | own) >= 0) {
+                    found.add(isEarlier(i, i + width) ? i + width : i);
+                }
             }
         }
-        int most = level(far);
-        // A table spares a root a pixel where distances are few.
-        int[] levels = new int[far < TABLE ? far + 1 : 0];
-        Arrays.setAll(levels, Basins::level);
-        int[] start = new int[most + 2];
-        for (int i = 0; i < basinOf.length; i++) {
-            if (basinOf[i] == UNVISITED) {
-                start[most - level(i, levels) + 1]++;
-            }
+        return found;
+    }
+
+    private boolean isEarlier(int a, int b) {
+        return Slopes.isEarlier(a, height(a), b, height(b));
+    }
+
+    private int height(int i) {
+        return Math.min(FARTHEST, side.squared(i));
+    }
+
+    /** Pixels, given by rising index, by falling distance from ink, by counting sort. */
+    private int[] farthestFirst(int[] pixels) {
+        int far = 0;
+        for (int i : pixels) {
+            far = Math.max(far, height(i));
+        }
+        int[] start = new int[far + 2];
+        for (int i : pixels) {
+            start[far - height(i) + 1]++;
         }
         for (int level = 1; level < start.length; level++) {
             start[level] += start[level - 1];
         }
-        int[] order = new int[paper];
-        for (int i = 0; i < basinOf.length; i++) {
-            if (basinOf[i] == UNVISITED) {
-                order[start[most - level(i, levels)]++] = i;
-            }
+        int[] order = new int[pixels.length];
+        for (int i : pixels) {
+            order[start[far - height(i)]++] = i;
         }
         return order;
     }
 
-    private int level(int i, int[] levels) {
-        int value = squared[i];
-        return value == Integer.MAX_VALUE
-                ? 0
-                : value < levels.length ? levels[value] : level(value);
-    }
-
-    private static int level(int squared) {
-        return (int) (LEVELS_PER_PX * Math.sqrt(squared));
-    }
-
     private double distance(int i) {
-        return squared[i] == Integer.MAX_VALUE ? 1e6 : Math.sqrt(squared[i]);
+        return radius(side.squared(i));
+    }
+
+    private static double radius(int squared) {
+        return squared == OtherSide.FAR ? 1e6 : Math.sqrt(squared);
     }
 
     private void visit(int i) {
         int x = i % width;
-        int own = UNVISITED;
+        int own = basinOf[i];
         own = touch(i, x > 0 ? i - 1 : -1, own);
         own = touch(i, x < width - 1 ? i + 1 : -1, own);
         own = touch(i, i - width, own);
         own = touch(i, i + width < basinOf.length ? i + width : -1, own);
         basinOf[i] = own == UNVISITED ? newBasin(distance(i)) : own;
-        rule.added(find(basinOf[i]), i);
     }
 
     /** Width of an opening with this distance in its middle: edge to edge, not centre to centre. */
@@ -182,7 +206,7 @@ final class Basins {
 
     /** Meets the basin of a neighbour; returns the basin that pixel i now belongs to. */
     private int touch(int i, int neighbour, int own) {
-        if (neighbour < 0 || basinOf[neighbour] < 0) {
+        if (neighbour < 0 || basinOf[neighbour] < 0 || !isEarlier(neighbour, i)) {
             return own;
         }
         int other = find(basinOf[neighbour]);
@@ -291,18 +315,26 @@ final class Basins {
         return root;
     }
 
-    /** Replaces basins by labels from 0, in the order of their first pixels. */
+    /** Replaces basins by labels from 0, in the order of the basins. */
     private void number() {
         int[] label = new int[basins];
         Arrays.fill(label, -1);
-        for (int i = 0; i < basinOf.length; i++) {
-            if (basinOf[i] >= 0) {
-                int root = find(basinOf[i]);
-                if (label[root] < 0) {
-                    label[root] = count++;
-                }
-                basinOf[i] = label[root];
+        for (int basin = 0; basin < basins; basin++) {
+            int root = find(basin);
+            if (label[root] < 0) {
+                label[root] = count++;
             }
+            label[basin] = label[root];
         }
+        IntStream.range(0, map.height())
+                .parallel()
+                .forEach(
+                        y -> {
+                            for (int i = y * width; i < (y + 1) * width; i++) {
+                                if (basinOf[i] >= 0) {
+                                    basinOf[i] = label[basinOf[i]];
+                                }
+                            }
+                        });
     }
 }

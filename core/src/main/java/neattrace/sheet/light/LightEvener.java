@@ -7,6 +7,11 @@ import neattrace.raster.GreySheet;
 /** Brings paper of uneven brightness to one white. */
 public final class LightEvener {
 
+    /** Over so few rows light changes straight: far fewer than a tile of the field has. */
+    private static final int ROWS = 8;
+
+    private static final int BAND = 8 * ROWS;
+
     private LightEvener() {}
 
     /** The sheet with its paper at 255 everywhere; the same sheet if it is even already. */
@@ -52,22 +57,37 @@ public final class LightEvener {
         byte[] samples = part.samples();
         byte[] evened = new byte[width * height];
         LightField.Row row = light.row(width, left, right);
-        int bands = Math.max(1, Math.min(height, 64));
-        IntStream.range(0, bands)
+        IntStream.range(0, (height + BAND - 1) / BAND)
                 .parallel()
                 .forEach(
                         band -> {
-                            float[] paper = new float[width];
-                            int to = (int) ((long) height * (band + 1) / bands);
-                            for (int y = (int) ((long) height * band / bands); y < to; y++) {
-                                row.fill(top + (bottom - top) * (y + 0.5) / height, paper);
-                                int base = y * width;
-                                for (int x = 0; x < width; x++) {
-                                    float value = (samples[base + x] & 0xff) * 255f / paper[x];
-                                    evened[base + x] = (byte) Math.min(255, (int) (value + 0.5f));
-                                }
+                            int last = Math.min(height, (band + 1) * BAND);
+                            float[] gain = row.gains(top + (bottom - top) * band * BAND / height);
+                            for (int from = band * BAND; from < last; from += ROWS) {
+                                int to = Math.min(last, from + ROWS);
+                                float[] next = row.gains(top + (bottom - top) * to / height);
+                                brighten(samples, evened, from, to, gain, next);
+                                gain = next;
                             }
                         });
         return new GreySheet(width, height, evened);
+    }
+
+    /** Rows from one gain to the next. */
+    private static void brighten(
+            byte[] samples, byte[] evened, int from, int to, float[] gain, float[] next) {
+        int width = gain.length;
+        float[] now = new float[width];
+        for (int y = from; y < to; y++) {
+            float share = (y + 0.5f - from) / (to - from);
+            for (int x = 0; x < width; x++) {
+                now[x] = gain[x] + share * (next[x] - gain[x]);
+            }
+            int base = y * width;
+            for (int x = 0; x < width; x++) {
+                int value = (int) ((samples[base + x] & 0xff) * now[x] + 0.5f);
+                evened[base + x] = (byte) Math.min(255, value);
+            }
+        }
     }
 }

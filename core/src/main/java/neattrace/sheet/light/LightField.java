@@ -162,6 +162,16 @@ public final class LightField {
             }
         }
 
+        /** What makes the paper along a row white, at each of its pixels. */
+        float[] gains(double down) {
+            float[] gains = new float[column.length];
+            fill(down, gains);
+            for (int k = 0; k < gains.length; k++) {
+                gains[k] = 255 / gains[k];
+            }
+            return gains;
+        }
+
         private static void keys(double t, float[] out, int at) {
             out[at] = (float) (((-0.5 * t + 1) * t - 0.5) * t);
             out[at + 1] = (float) ((1.5 * t - 2.5) * t * t + 1);

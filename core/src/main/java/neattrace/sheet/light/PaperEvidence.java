@@ -28,6 +28,9 @@ final class PaperEvidence {
     /** Tiles at least this bright, against the brightest, are paper to begin with. */
     private static final double SURE = 0.86;
 
+    /** Of larger tiles only about so many pixels across and down are looked at. */
+    private static final int ENOUGH_ALONG = 20;
+
     private final int columns;
     private final int rows;
 
@@ -87,14 +90,18 @@ final class PaperEvidence {
         int x1 = (int) ((long) sheet.width() * (c + 1) / columns);
         int y0 = (int) ((long) sheet.height() * r / rows);
         int y1 = (int) ((long) sheet.height() * (r + 1) / rows);
+        int step = Math.max(1, Math.min(x1 - x0, y1 - y0) / ENOUGH_ALONG);
+        boolean any = !ignored.isEmpty();
         int[] counts = new int[256];
         int flat = 0;
+        int area = 0;
         int w = sheet.width();
         byte[] s = sheet.samples();
-        for (int y = y0; y < y1; y++) {
+        for (int y = y0; y < y1; y += step) {
             int up = y > 0 ? -w : w;
             int down = y + 1 < sheet.height() ? w : -w;
-            for (int x = x0; x < x1; x++) {
+            area += (x1 - x0 + step - 1) / step;
+            for (int x = x0; x < x1; x += step) {
                 int i = y * w + x;
                 int v = s[i] & 0xff;
                 int left = s[x > 0 ? i - 1 : i] & 0xff;
@@ -106,14 +113,13 @@ final class PaperEvidence {
                         && Math.abs(v - right) <= flatness
                         && Math.abs(v - above) <= flatness
                         && Math.abs(v - below) <= flatness
-                        && !ignored.get(i)) {
+                        && !(any && ignored.get(i))) {
                     counts[v]++;
                     flat++;
                 }
             }
         }
         int at = r * columns + c;
-        int area = Math.max(1, (x1 - x0) * (y1 - y0));
         paper[at] = Double.NaN;
         if (flat < LEAST_FLAT * area || flat == 0) {
             return;

@@ -2,8 +2,12 @@ package neattrace.sheet.sweep;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
+import neattrace.array.IntList;
 import neattrace.progress.Progress;
+import neattrace.raster.EightPixels;
+import neattrace.raster.label.RunLabels;
 
 /**
  * Adds pixels from the highest value down and keeps account of the components of what has been
@@ -90,12 +94,10 @@ final class Flood {
     /** Adds everything of {@code top} and above at once, then level by level down to bottom. */
     void run(int top, int bottom, Progress progress) {
         Arrays.fill(parent, ABSENT);
-        int outside = values.length;
         if (edgesJoin) {
-            parent[outside] = -OUTSIDE_SIZE;
+            parent[values.length] = -OUTSIDE_SIZE;
         }
-        addAbove(top);
-        countLarge();
+        int[] first = addAbove(top);
         record(top);
         int[] start = new int[257];
         int[] order = order(top, bottom, start);
@@ -106,7 +108,13 @@ final class Flood {
             record(level);
             progress.report("Comparing thresholds", (double) (top - level) / (top - bottom + 1));
         }
-        for (int i = 0; i < values.length; i++) {
+        endure(first, bottom);
+        endure(order, bottom);
+    }
+
+    /** Tells the lives of those that are still there at the end. */
+    private void endure(int[] pixels, int bottom) {
+        for (int i : pixels) {
             if (isRoot(i) && -parent[i] >= leastSize && value(i) - bottom >= leastLife) {
                 lives.add(new Life(value(i), i, -1, -1, -parent[i]));
             }
@@ -124,69 +132,81 @@ final class Flood {
 
     /** Pixels between top and bottom by rising value; {@code start} tells where each begins. */
     private int[] order(int top, int bottom, int[] start) {
-        for (int i = 0; i < values.length; i++) {
-            int value = value(i);
-            if (value < top && value >= bottom) {
-                start[value + 1]++;
+        // As samples: from the one up to below the other.
+        int from = invert == 0 ? bottom : 256 - top;
+        int below = invert == 0 ? top : 256 - bottom;
+        IntList pixels = new IntList();
+        int i = 0;
+        for (; i + 8 <= values.length; i += 8) {
+            long eight = EightPixels.read(values, i);
+            long between = EightPixels.atLeast(eight, from) & ~EightPixels.atLeast(eight, below);
+            for (; between != 0; between &= between - 1) {
+                pixels.add(i + EightPixels.first(between));
             }
+        }
+        for (; i < values.length; i++) {
+            if (value(i) < top && value(i) >= bottom) {
+                pixels.add(i);
+            }
+        }
+        int[] found = pixels.toArray();
+        for (int pixel : found) {
+            start[value(pixel) + 1]++;
         }
         for (int value = 1; value < start.length; value++) {
             start[value] += start[value - 1];
         }
         int[] next = start.clone();
-        int[] order = new int[start[256]];
-        for (int i = 0; i < values.length; i++) {
-            int value = value(i);
-            if (value < top && value >= bottom) {
-                order[next[value]++] = i;
-            }
+        int[] order = new int[found.length];
+        for (int pixel : found) {
+            order[next[value(pixel)]++] = pixel;
         }
         return order;
     }
 
-    /**
-     * Adds all at once, row by row. Of the neighbours that came before only those are joined that
-     * are not joined with each other already.
-     */
-    private void addAbove(int top) {
-        for (int y = 0; y < height; y++) {
-            for (int x = 0; x < width; x++) {
-                int i = y * width + x;
-                if (value(i) < top) {
-                    continue;
-                }
-                parent[i] = -1;
-                count++;
-                boolean left = x > 0 && parent[i - 1] != ABSENT;
-                boolean above = y > 0 && parent[i - width] != ABSENT;
-                boolean aboveLeft = y > 0 && x > 0 && parent[i - width - 1] != ABSENT;
-                if (left) {
-                    append(i, i - 1);
-                }
-                if (above && !(left && aboveLeft)) {
-                    join(i, i - width);
-                }
-                if (diagonal && !above) {
-                    if (aboveLeft && !left) {
-                        join(i, i - width - 1);
+    /** Adds all at once; the root of each component, its highest pixel. */
+    private int[] addAbove(int top) {
+        boolean above = invert == 0;
+        RunLabels runs =
+                RunLabels.of(values, width, height, above ? top : 256 - top, above, diagonal);
+        int[] highest = highest(runs);
+        BitSet atEdge = new BitSet();
+        runs.forEachRun(
+                (y, from, to, label) -> {
+                    Arrays.fill(parent, y * width + from, y * width + to, highest[label]);
+                    if (from == 0 || to == width || y == 0 || y == height - 1) {
+                        atEdge.set(label);
                     }
-                    if (y > 0 && x + 1 < width && parent[i - width + 1] != ABSENT) {
-                        join(i, i - width + 1);
-                    }
-                }
-                if (edgesJoin && isEdge(x, y)) {
-                    join(i, values.length);
-                }
+                });
+        count = highest.length;
+        for (int label = 0; label < highest.length; label++) {
+            parent[highest[label]] = (int) -runs.size(label);
+            if (edgesJoin && atEdge.get(label)) {
+                join(highest[label], values.length);
+            } else if (runs.size(label) >= speckSize) {
+                countLarge++;
             }
         }
+        return highest;
     }
 
-    /** Puts a lone pixel to a component. What is there from the start has no age to keep. */
-    private void append(int i, int j) {
-        int root = root(j);
-        parent[root]--;
-        parent[i] = root;
-        count--;
+    /** The highest pixel of each component, the first of several. */
+    private int[] highest(RunLabels runs) {
+        int[] highest = new int[runs.count()];
+        Arrays.fill(highest, -1);
+        runs.forEachRun(
+                (y, from, to, label) -> {
+                    int best = highest[label];
+                    int most = best < 0 ? -1 : value(best);
+                    for (int i = y * width + from; most < 255 && i < y * width + to; i++) {
+                        if (value(i) > most) {
+                            most = value(i);
+                            best = i;
+                        }
+                    }
+                    highest[label] = best;
+                });
+        return highest;
     }
 
     private boolean isEdge(int x, int y) {
@@ -234,35 +254,58 @@ final class Flood {
         return at;
     }
 
-    private void countLarge() {
-        for (int i = 0; i < values.length; i++) {
-            if (isRoot(i) && -parent[i] >= speckSize) {
-                countLarge++;
-            }
-        }
-    }
-
+    /**
+     * Adds a pixel. Neighbours that are joined with each other already, being neighbours too, are
+     * met once.
+     */
     private void addOne(int i, int level) {
         parent[i] = -1;
         count++;
         countLarge += speckSize <= 1 ? 1 : 0;
         int x = i % width;
         int y = i / width;
-        for (int dy = -1; dy <= 1; dy++) {
-            for (int dx = -1; dx <= 1; dx++) {
-                boolean beside = dx == 0 ^ dy == 0 || diagonal && dx != 0 && dy != 0;
-                int nx = x + dx;
-                int ny = y + dy;
-                if (beside && nx >= 0 && ny >= 0 && nx < width && ny < height) {
-                    int j = ny * width + nx;
-                    if (parent[j] != ABSENT) {
-                        meet(i, j, level);
-                    }
-                }
-            }
+        boolean west = x > 0;
+        boolean east = x < width - 1;
+        boolean north = y > 0;
+        boolean south = y < height - 1;
+        boolean up = north && isIn(i - width);
+        boolean right = east && isIn(i + 1);
+        boolean down = south && isIn(i + width);
+        boolean left = west && isIn(i - 1);
+        boolean upRight = north && east && isIn(i - width + 1);
+        boolean downRight = south && east && isIn(i + width + 1);
+        boolean downLeft = south && west && isIn(i + width - 1);
+        boolean upLeft = north && west && isIn(i - width - 1);
+        if (up) {
+            meet(i, i - width, level);
+        }
+        if (right && !(up && (diagonal || upRight))) {
+            meet(i, i + 1, level);
+        }
+        if (down && !(right && (diagonal || downRight))) {
+            meet(i, i + width, level);
+        }
+        if (left && !(down && (diagonal || downLeft)) && !(up && (diagonal || upLeft))) {
+            meet(i, i - 1, level);
+        }
+        if (diagonal) {
+            meetCorner(upRight && !up && !right, i, i - width + 1, level);
+            meetCorner(downRight && !down && !right, i, i + width + 1, level);
+            meetCorner(downLeft && !down && !left, i, i + width - 1, level);
+            meetCorner(upLeft && !up && !left, i, i - width - 1, level);
         }
         if (edgesJoin && isEdge(x, y)) {
             meet(i, values.length, level);
+        }
+    }
+
+    private boolean isIn(int i) {
+        return parent[i] != ABSENT;
+    }
+
+    private void meetCorner(boolean alone, int i, int j, int level) {
+        if (alone) {
+            meet(i, j, level);
         }
     }
 

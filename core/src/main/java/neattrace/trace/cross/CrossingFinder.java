@@ -53,6 +53,17 @@ public final class CrossingFinder {
         return crossings.found;
     }
 
+    /**
+     * The segments near small loops that lie on the wrong side of others: a hole outside ink, a
+     * piece of ink within other ink. Whoever made both of contours has let a curve pass over them.
+     *
+     * @param loops all loops of a tracing, ink to the right of each
+     * @param part only loops here are looked at
+     */
+    public static Map<Integer, BitSet> findPassedOver(List<CubicLoop> loops, Envelope part) {
+        return JumpFinder.find(loops, part);
+    }
+
     /** Adds the loop's runs of segments that reach into the part, as chords. */
     private static void chords(
             int number, CubicLoop loop, Envelope part, List<SegmentString> strings) {
@@ -78,7 +89,7 @@ public final class CrossingFinder {
         }
     }
 
-    private static boolean reaches(CubicLoop loop, int i, Envelope part) {
+    static boolean reaches(CubicLoop loop, int i, Envelope part) {
         Envelope box = new Envelope();
         for (Point at :
                 List.of(loop.point(i), loop.control(i, 0), loop.control(i, 1), loop.point(i + 1))) {

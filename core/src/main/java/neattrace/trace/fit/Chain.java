@@ -13,8 +13,10 @@ final class Chain {
     /** An arm is never longer than this share of the way. */
     private static final double LONGEST_ARM = 1;
 
-    /** Of cubics with more samples every second one is measured. */
-    private static final int LONG = 24;
+    /**
+     * While fitting, of cubics with more samples than twice this only about so many are measured.
+     */
+    private static final int ENOUGH = 24;
 
     /** From this squared distance on the nearest place is looked for all along, px2. */
     private static final double ASTRAY = 0.1;
@@ -179,10 +181,10 @@ final class Chain {
             return new FitError(far, far, far, section.at(at[i]), 1);
         }
         load(i, cubic);
-        return measure(i, cubic);
+        return measure(i, cubic, Math.max(1, (at[i + 1] - at[i]) / ENOUGH));
     }
 
-    private FitError measure(int i, Cubic curve) {
+    private FitError measure(int i, Cubic curve, int stride) {
         double sum = 0;
         double squares = 0;
         double max = 0;
@@ -191,7 +193,6 @@ final class Chain {
         double t = 0;
         double pace = 0;
         int last = at[i + 1];
-        int stride = last - at[i] > LONG ? 2 : 1;
         for (int k = at[i]; k <= last; k += stride) {
             double px = section.x[k];
             double py = section.y[k];
@@ -250,7 +251,7 @@ final class Chain {
                 second.y(),
                 end.x(),
                 end.y());
-        return new Piece(start, first, second, end, line, measure(i, cubic));
+        return new Piece(start, first, second, end, line, measure(i, cubic, 1));
     }
 
     private Point direction(int i) {

@@ -19,13 +19,13 @@ final class ChainSolver {
     private static final int TOUCHED = 8;
 
     /** Samples used of each cubic. */
-    private static final int PICKED = 16;
+    private static final int PICKED = 10;
 
     /** Weight of squared distances along the curve against those across it. */
     private static final double ALONG = 0.05;
 
     /** A sum of squares that falls by less than this share has settled. */
-    private static final double SETTLED = 0.01;
+    private static final double SETTLED = 0.05;
 
     private static final double MOST_TURN = 0.5;
     private static final double FIRST_DAMPING = 1e-3;

@@ -24,12 +24,12 @@ final class SectionFitter {
     private static final int SHORTEST = 6;
 
     /** A cubic alone, its ends fixed, so many times too far off is beyond help. */
-    private static final double HOPELESS = 6;
+    private static final double HOPELESS = 3;
 
     /** The same of the mean of squares after two rounds, by the square of the bound. */
     private static final double HOPELESS_SQUARES = 2;
 
-    private static final int ROUNDS = 5;
+    private static final int ROUNDS = 3;
     private static final int FEW_ROUNDS = 2;
     private static final int SETTLING_ROUNDS = 3;
 

@@ -90,4 +90,39 @@ class CrossingFinderTest {
     void noLoopsHaveNoCrossings() {
         assertThat(CrossingFinder.find(List.of())).isEmpty();
     }
+
+    private static CubicLoop hole(double x, double y, double side) {
+        return CubicLoop.polygon(x, y, x, y + side, x + side, y + side, x + side, y);
+    }
+
+    private static final Envelope ALL = new Envelope(-100, 100, -100, 100);
+
+    @Test
+    void whatLiesWhereItShouldHasNotBeenPassedOver() {
+        List<CubicLoop> loops =
+                List.of(square(0, 0, 30), hole(2, 12, 1), hole(10, 10, 15), square(15, 15, 2));
+
+        assertThat(CrossingFinder.findPassedOver(loops, ALL)).isEmpty();
+        assertThat(CrossingFinder.findPassedOver(List.of(), ALL)).isEmpty();
+    }
+
+    @Test
+    void aPinholeOutsideItsInkNamesTheEdgeNearIt() {
+        List<CubicLoop> loops = List.of(square(0, 0, 30), hole(-1.2, 12, 1), square(60, 0, 30));
+
+        Map<Integer, BitSet> found = CrossingFinder.findPassedOver(loops, ALL);
+
+        assertThat(found).containsOnlyKeys(0);
+        assertThat(found.get(0)).isEqualTo(bits(3));
+        assertThat(CrossingFinder.findPassedOver(loops, new Envelope(20, 90, -9, 90))).isEmpty();
+    }
+
+    @Test
+    void aSpeckWithinOtherInkIsFound() {
+        Map<Integer, BitSet> found =
+                CrossingFinder.findPassedOver(List.of(square(28, 10, 1.5), square(0, 0, 30)), ALL);
+
+        assertThat(found).containsOnlyKeys(1);
+        assertThat(found.get(1)).isEqualTo(bits(1));
+    }
 }
