@@ -18,8 +18,11 @@ public final class OtherSide {
     /** The value of ink where there is no paper anywhere. */
     static final int NO_PAPER = Integer.MIN_VALUE;
 
-    /** Columns or rows done together. */
+    /** Rows done together. */
     private static final int BAND = 64;
+
+    /** Columns done together: enough that memory is read in long stretches. */
+    private static final int COLUMNS = 512;
 
     private final InkMap map;
 
@@ -38,15 +41,15 @@ public final class OtherSide {
         int[] values = new int[width * height];
         // First the row of the nearest other pixel in the same column, then the best along each
         // row.
-        IntStream.range(0, (width + BAND - 1) / BAND)
+        IntStream.range(0, (width + COLUMNS - 1) / COLUMNS)
                 .parallel()
                 .forEach(
                         band ->
                                 columns(
                                         map,
                                         values,
-                                        band * BAND,
-                                        Math.min(width, (band + 1) * BAND)));
+                                        band * COLUMNS,
+                                        Math.min(width, (band + 1) * COLUMNS)));
         IntStream.range(0, (height + BAND - 1) / BAND)
                 .parallel()
                 .forEach(

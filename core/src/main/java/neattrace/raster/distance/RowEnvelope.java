@@ -49,10 +49,14 @@ final class RowEnvelope {
         if (from > 0) {
             top = push(top, from - 1, 0);
         }
+        boolean held = from > 0 && to < width;
         for (int x = from; x < to; x++) {
             if (source[x] >= 0) {
-                int dy = source[x] - y;
-                top = push(top, x, dy * dy);
+                long dy = source[x] - y;
+                // Where both ends are nearer than this all along, it is not even tried.
+                if (!held || dy * dy < (long) (x - from + 1) * (to - x)) {
+                    top = push(top, x, (int) (dy * dy));
+                }
             }
         }
         if (to < width) {
