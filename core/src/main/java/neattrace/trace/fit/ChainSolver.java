@@ -19,7 +19,7 @@ final class ChainSolver {
     private static final int TOUCHED = 8;
 
     /** Samples used of each cubic. */
-    private static final int PICKED = 10;
+    private static final int PICKED = 12;
 
     /** Weight of squared distances along the curve against those across it. */
     private static final double ALONG = 0.05;

@@ -33,12 +33,12 @@ public final class LoopFitter {
             pieces.addAll(CircleFinder.find(samples));
         }
         if (corners.isEmpty() && pieces.isEmpty()) {
-            pieces.addAll(fit(Section.ring(samples).parts(), maxErrorPx));
+            pieces.addAll(fit(Section.ringParts(samples, maxErrorPx), maxErrorPx));
         } else if (pieces.isEmpty()) {
             List<Section> sections = new ArrayList<>();
             for (int i = 0; i < corners.size(); i++) {
                 Corner to = corners.get((i + 1) % corners.size());
-                sections.addAll(Section.between(samples, corners.get(i), to).parts());
+                sections.addAll(Section.between(samples, corners.get(i), to).parts(maxErrorPx));
             }
             pieces.addAll(fit(sections, maxErrorPx));
         }

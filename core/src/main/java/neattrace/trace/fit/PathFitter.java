@@ -47,7 +47,7 @@ public final class PathFitter {
                             corners.get(i + 1),
                             atStart ? startAngle : Double.NaN,
                             atEnd ? endAngle : Double.NaN);
-            for (Section part : whole.parts()) {
+            for (Section part : whole.parts(maxErrorPx)) {
                 pieces.addAll(SectionFitter.fit(part, maxErrorPx));
             }
         }

@@ -29,6 +29,9 @@ final class Section {
     /** Whether it runs once round a smooth loop, so that its ends share one tangent. */
     final boolean ring;
 
+    /** Whether it is a straight line from its first to its last point. */
+    final boolean line;
+
     /** Whether its ends are corners, where curves may leave freely. */
     final boolean cornerAtStart;
 
@@ -39,17 +42,24 @@ final class Section {
 
     private final double[] way;
 
+    private enum Kind {
+        CURVE,
+        LINE,
+        RING
+    }
+
     private Section(
             double[] x,
             double[] y,
             double[] angle,
-            boolean ring,
+            Kind kind,
             boolean cornerAtStart,
             boolean cornerAtEnd) {
         this.x = x;
         this.y = y;
         this.angle = angle;
-        this.ring = ring;
+        this.ring = kind == Kind.RING;
+        this.line = kind == Kind.LINE;
         this.cornerAtStart = cornerAtStart;
         this.cornerAtEnd = cornerAtEnd;
         this.way = new double[x.length];
@@ -77,7 +87,7 @@ final class Section {
         }
         x[inner + 1] = to.at().x();
         y[inner + 1] = to.at().y();
-        return new Section(x, y, angles(x, y, false), false, true, true);
+        return new Section(x, y, angles(x, y, false), Kind.CURVE, true, true);
     }
 
     /**
@@ -97,29 +107,62 @@ final class Section {
         if (!endFree) {
             free.angle[free.last()] = endAngle;
         }
-        return new Section(free.x, free.y, free.angle, false, startFree, endFree);
+        return new Section(free.x, free.y, free.angle, Kind.CURVE, startFree, endFree);
     }
 
     /** Once round, from the flattest place. */
     static Section ring(Samples samples) {
+        return ring(samples, false);
+    }
+
+    private static Section ring(Samples samples, boolean mostBent) {
         int n = samples.size();
-        int flattest = 0;
-        double least = Double.MAX_VALUE;
+        int first = 0;
+        double best = Double.MAX_VALUE;
         int reach = Math.max(2, Math.min(8, n / 6));
         for (int i = 0; i < n; i++) {
-            double turn = samples.turn(i, reach / 2, reach);
-            if (turn < least) {
-                least = turn;
-                flattest = i;
+            double turn = (mostBent ? -1 : 1) * samples.turn(i, reach / 2, reach);
+            if (turn < best) {
+                best = turn;
+                first = i;
             }
         }
         double[] x = new double[n + 1];
         double[] y = new double[n + 1];
         for (int k = 0; k <= n; k++) {
-            x[k] = samples.x(flattest + k);
-            y[k] = samples.y(flattest + k);
+            x[k] = samples.x(first + k);
+            y[k] = samples.y(first + k);
         }
-        return new Section(x, y, angles(x, y, true), true, false, false);
+        return new Section(x, y, angles(x, y, true), Kind.RING, false, false);
+    }
+
+    /** Once round a loop in parts, as {@link #parts}: from the end of a straight run, if any. */
+    static List<Section> ringParts(Samples samples, double bound) {
+        // From the most bent place, so that no straight run goes over the seam.
+        Section bent = ring(samples, true);
+        List<StraightRun> runs = StraightRuns.find(bent, bound);
+        if (runs.isEmpty()) {
+            return ring(samples).pieces();
+        }
+        int n = bent.last();
+        StraightRun first = runs.get(0);
+        double[] x = new double[n + 1];
+        double[] y = new double[n + 1];
+        double[] angle = new double[n + 1];
+        for (int k = 0; k <= n; k++) {
+            x[k] = bent.x[(first.to() + k) % n];
+            y[k] = bent.y[(first.to() + k) % n];
+            angle[k] = bent.angle[(first.to() + k) % n];
+        }
+        x[0] = first.end().x();
+        y[0] = first.end().y();
+        angle[0] = first.angle();
+        List<StraightRun> counted = new ArrayList<>();
+        for (StraightRun run : runs.subList(1, runs.size())) {
+            counted.add(run.countedFrom(first.to(), n));
+        }
+        counted.add(first.countedFrom(first.to(), n));
+        return new Section(x, y, angle, Kind.CURVE, false, false).cutAt(counted);
     }
 
     int last() {
@@ -130,8 +173,68 @@ final class Section {
         return new Point(x[i], y[i]);
     }
 
-    /** Itself, or if it is long parts of it, cut at flat places. */
-    List<Section> parts() {
+    /**
+     * Its straight runs and what lies between them, in order; long curves in several parts.
+     *
+     * @param bound the largest distance of a point from a straight run, px
+     */
+    List<Section> parts(double bound) {
+        return cutAt(StraightRuns.find(this, bound));
+    }
+
+    private List<Section> cutAt(List<StraightRun> runs) {
+        List<Section> parts = new ArrayList<>();
+        int at = 0;
+        StraightRun before = null;
+        for (StraightRun run : runs) {
+            if (run.from() > at) {
+                parts.addAll(curve(at, run.from(), before, run).pieces());
+            }
+            parts.add(straight(run));
+            at = run.to();
+            before = run;
+        }
+        if (at < last()) {
+            parts.addAll(curve(at, last(), before, null).pieces());
+        }
+        return parts;
+    }
+
+    private Section straight(StraightRun run) {
+        double[] px = Arrays.copyOfRange(x, run.from(), run.to() + 1);
+        double[] py = Arrays.copyOfRange(y, run.from(), run.to() + 1);
+        put(px, py, 0, run.start());
+        put(px, py, px.length - 1, run.end());
+        double[] along = new double[px.length];
+        Arrays.fill(along, run.angle());
+        return new Section(px, py, along, Kind.LINE, false, false);
+    }
+
+    /** From one run to the next one, held in their directions; null where there is none. */
+    private Section curve(int from, int to, StraightRun before, StraightRun after) {
+        double[] px = Arrays.copyOfRange(x, from, to + 1);
+        double[] py = Arrays.copyOfRange(y, from, to + 1);
+        double[] along = Arrays.copyOfRange(angle, from, to + 1);
+        if (before != null) {
+            put(px, py, 0, before.end());
+            along[0] = before.angle();
+        }
+        if (after != null) {
+            put(px, py, px.length - 1, after.start());
+            along[along.length - 1] = after.angle();
+        }
+        Kind kind = ring && before == null && after == null ? Kind.RING : Kind.CURVE;
+        return new Section(
+                px, py, along, kind, cornerAtStart && before == null, cornerAtEnd && after == null);
+    }
+
+    private static void put(double[] x, double[] y, int i, Point at) {
+        x[i] = at.x();
+        y[i] = at.y();
+    }
+
+    /** Itself, or if it is long pieces of it, cut at flat places. */
+    private List<Section> pieces() {
         int count = (last() + LONGEST - 1) / LONGEST;
         if (count < 2) {
             return List.of(this);
@@ -145,7 +248,7 @@ final class Section {
                             Arrays.copyOfRange(x, from, to + 1),
                             Arrays.copyOfRange(y, from, to + 1),
                             Arrays.copyOfRange(angle, from, to + 1),
-                            false,
+                            Kind.CURVE,
                             cornerAtStart && from == 0,
                             cornerAtEnd && to == last()));
             from = to;

@@ -24,13 +24,13 @@ final class SectionFitter {
     private static final int SHORTEST = 6;
 
     /** A cubic alone, its ends fixed, so many times too far off is beyond help. */
-    private static final double HOPELESS = 3;
+    private static final double HOPELESS = 5;
 
     /** The same of the mean of squares after two rounds, by the square of the bound. */
     private static final double HOPELESS_SQUARES = 2;
 
     private static final int ROUNDS = 3;
-    private static final int FEW_ROUNDS = 2;
+    private static final int FEW_ROUNDS = 4;
     private static final int SETTLING_ROUNDS = 3;
 
     /** A cubic whose samples keep this close to a line is a straight line, px. */
@@ -60,6 +60,9 @@ final class SectionFitter {
      * @param bound the largest distance a sample may keep, px
      */
     static List<Piece> fit(Section section, double bound) {
+        if (section.line) {
+            return List.of(new Chain(section).piece(0, true));
+        }
         SectionFitter fitter = new SectionFitter(section, bound);
         fitter.cut();
         fitter.refine();
@@ -101,7 +104,7 @@ final class SectionFitter {
                 chain.spread(i);
             }
             int span = chain.at[i + 1] - chain.at[i];
-            if (isClose(chain.measure(i)) || span < 2 * SHORTEST) {
+            if (isClose(i) || span < 2 * SHORTEST) {
                 i++;
             } else {
                 chain.split(i, chain.at[i] + span / 2);
@@ -113,6 +116,10 @@ final class SectionFitter {
     private double hopeless(int first, int last) {
         int samples = chain.at[last] - chain.at[first] + 1;
         return HOPELESS_SQUARES * samples * bound * bound;
+    }
+
+    private boolean isClose(int i) {
+        return isClose(chain.glance(i)) && isClose(chain.measure(i));
     }
 
     private boolean isClose(FitError error) {
@@ -141,8 +148,8 @@ final class SectionFitter {
         Chain.State state = chain.keep(first, last);
         chain.drop(i);
         solver.relax(i - 1, i, FEW_ROUNDS, hopeless(i - 1, i));
-        FitError alone = chain.measure(i - 1);
-        if (isClose(alone)) {
+        FitError alone = chain.glance(i - 1);
+        if (isClose(alone) && isClose(chain.measure(i - 1))) {
             return true;
         }
         if (alone.max() <= HOPELESS * bound) {
@@ -157,7 +164,7 @@ final class SectionFitter {
 
     private boolean isClose(int first, int last) {
         for (int i = first; i < last; i++) {
-            if (!isClose(chain.measure(i))) {
+            if (!isClose(i)) {
                 return false;
             }
         }

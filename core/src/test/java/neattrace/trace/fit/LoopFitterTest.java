@@ -85,7 +85,7 @@ class LoopFitterTest {
         for (int i = 0; i < loop.size(); i++) {
             lines += loop.isStraight(i) ? 1 : 0;
         }
-        assertThat(lines).isGreaterThanOrEqualTo(3);
+        assertThat(lines).isEqualTo(4);
         assertThat(loop.size()).isLessThanOrEqualTo(12);
     }
 
