@@ -1,5 +1,14 @@
 package neattrace.app;
 
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -13,6 +22,7 @@ import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
+import neattrace.raster.writing.PngFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -44,6 +54,31 @@ abstract class WindowTest {
                     workbench.close();
                     workspace.close();
                 });
+    }
+
+    /** Two boxes with a door of 0.7 mm between them, on 40 x 25 mm. */
+    static Path boxes(String name, double ppi) throws IOException {
+        double k = 300 / 25.4;
+        BufferedImage image =
+                new BufferedImage((int) (40 * k), (int) (25 * k), BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, image.getWidth(), image.getHeight());
+        g.setColor(Color.BLACK);
+        g.scale(k, k);
+        g.setStroke(new BasicStroke(0.6f));
+        g.draw(new Rectangle2D.Double(4, 4, 32, 17));
+        g.fill(new Rectangle2D.Double(19.7, 4, 0.6, 8));
+        g.fill(new Rectangle2D.Double(19.7, 12.7, 0.6, 8.3));
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        if (ppi > 0) {
+            PngFile.write(image, ppi, out);
+        } else {
+            javax.imageio.ImageIO.write(image, "png", out);
+        }
+        return Files.write(folder.resolve(name), out.toByteArray());
     }
 
     static void until(Callable<Boolean> condition) throws Exception {

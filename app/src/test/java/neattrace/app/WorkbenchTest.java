@@ -5,14 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
-import java.awt.BasicStroke;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.geom.Rectangle2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -27,16 +19,11 @@ import javafx.scene.input.TransferMode;
 import javafx.stage.Stage;
 import neattrace.app.station.handover.HandOverPanel.Format;
 import neattrace.app.table.TableMode;
-import neattrace.app.work.Folders;
-import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.Job;
-import neattrace.job.Source;
-import neattrace.job.autosave.Autosave;
 import neattrace.job.file.JobFile;
 import neattrace.press.BlackRule;
 import neattrace.raster.reading.PictureReader;
-import neattrace.raster.writing.PngFile;
 import neattrace.region.Area;
 import neattrace.standin.skerry.SkerryMail;
 import org.apache.pdfbox.Loader;
@@ -52,31 +39,6 @@ class WorkbenchTest extends WindowTest {
     @Start
     void start(Stage stage) {
         show(stage);
-    }
-
-    /** Two boxes with a door of 0.7 mm between them, on 40 x 25 mm. */
-    private static Path boxes(String name, double ppi) throws IOException {
-        double k = 300 / 25.4;
-        BufferedImage image =
-                new BufferedImage((int) (40 * k), (int) (25 * k), BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D g = image.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        g.setColor(Color.WHITE);
-        g.fillRect(0, 0, image.getWidth(), image.getHeight());
-        g.setColor(Color.BLACK);
-        g.scale(k, k);
-        g.setStroke(new BasicStroke(0.6f));
-        g.draw(new Rectangle2D.Double(4, 4, 32, 17));
-        g.fill(new Rectangle2D.Double(19.7, 4, 0.6, 8));
-        g.fill(new Rectangle2D.Double(19.7, 12.7, 0.6, 8.3));
-        g.dispose();
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        if (ppi > 0) {
-            PngFile.write(image, ppi, out);
-        } else {
-            javax.imageio.ImageIO.write(image, "png", out);
-        }
-        return Files.write(folder.resolve(name), out.toByteArray());
     }
 
     private void clickAt(FxRobot robot, Point mm) {
@@ -260,52 +222,6 @@ class WorkbenchTest extends WindowTest {
     }
 
     @Test
-    void aPictureWithoutResolutionAsksForIt(FxRobot robot) throws Exception {
-        open(robot, boxes("e.png", 0));
-        assertThat(robot.lookup("The file does not say its resolution").tryQuery()).isPresent();
-        robot.clickOn("It is 600 ppi");
-        settled();
-        assertThat(drawing().widthMm()).isCloseTo(20, within(0.1));
-        assertThat(robot.lookup("The file does not say its resolution").tryQuery()).isEmpty();
-    }
-
-    @Test
-    void aBadFileIsNamedAndTheOpenJobStays(FxRobot robot) throws Exception {
-        open(robot, boxes("f.png", 300));
-        Job before = workspace.job();
-        Path bad = Files.writeString(folder.resolve("bad.png"), "no picture");
-        robot.interact(() -> workspace.open(bad));
-        until(() -> message(robot).contains("bad.png"));
-        robot.clickOn("All right");
-        assertThat(robot.lookup("All right").tryQuery()).isEmpty();
-        Path badJob = Files.writeString(folder.resolve("bad.ntjob"), "no job");
-        robot.interact(() -> workspace.open(badJob));
-        until(() -> message(robot).contains("bad.ntjob"));
-        assertThat(workspace.job()).isSameAs(before);
-        assertThat(workspace.progressProperty().get()).isNegative();
-        // A change made just before is not lost with the file that could not be opened.
-        robot.interact(
-                () -> {
-                    workspace.change("Title", job -> job.withTitle("Kept"));
-                    workspace.open(bad);
-                });
-        until(() -> message(robot).contains("bad.png"));
-        settled();
-        assertThat(drawing().job().title()).isEqualTo("Kept");
-    }
-
-    @Test
-    void aFailedWriteIsSaidAndNothingIsLost(FxRobot robot) throws Exception {
-        open(robot, boxes("g.png", 300));
-        Path nowhere = folder.resolve("no/where/a.svg");
-        robot.interact(() -> workbench.handOver().write(Format.SVG, nowhere));
-        until(() -> message(robot).contains("does not exist"));
-        robot.interact(() -> workspace.save(folder.resolve("no/where/a.ntjob"), () -> {}));
-        until(() -> message(robot).contains("does not exist"));
-        assertThat(workspace.isUnsaved()).isTrue();
-    }
-
-    @Test
     void runningWorkStopsOnEscape(FxRobot robot) throws Exception {
         open(robot, boxes("h.png", 300));
         Job before = workspace.job();
@@ -347,50 +263,6 @@ class WorkbenchTest extends WindowTest {
         robot.interact(workspace::undo);
         settled();
         assertThat(workspace.job().title()).isEqualTo("n");
-    }
-
-    @Test
-    void whenAutosaveFailsThatIsSaid(FxRobot robot) throws Exception {
-        // A file where the folder should be: nothing can be made below it.
-        Path blocked = Files.writeString(folder.resolve("blocked"), "a file");
-        robot.interact(
-                () -> {
-                    workspace.close();
-                    workspace = new Workspace(Folders.below(blocked));
-                });
-        Path drawing = boxes("m.png", 300);
-        robot.interact(() -> workspace.open(drawing));
-        until(() -> workspace.troubleProperty().get().contains("save it yourself"));
-        assertThat(workspace.job().title()).isEqualTo("m");
-    }
-
-    @Test
-    void whatACrashLeftIsOfferedAndComesBack(FxRobot robot) throws Exception {
-        Path own = folder.resolve("own/autosave");
-        Job job =
-                Job.of(new Source("lost.png", Files.readAllBytes(boxes("i.png", 300))))
-                        .withTitle("Lost and found");
-        try (Autosave crashed = Autosave.start(own)) {
-            crashed.keep(job);
-        }
-        robot.interact(() -> workbench.files().offerWhatWasLeft());
-        robot.clickOn("Bring it back");
-        until(() -> workspace.job() != null);
-        settled();
-        assertThat(workspace.job().title()).isEqualTo("Lost and found");
-        assertThat(workspace.isUnsaved()).isTrue();
-        until(() -> workspace.leftBehind().isEmpty());
-    }
-
-    @Test
-    void unsavedChangesAreAskedAboutBeforeAnotherFileOpens(FxRobot robot) throws Exception {
-        open(robot, boxes("j.png", 300));
-        robot.interact(() -> workspace.change("Title", job -> job.withTitle("Mine")));
-        settled();
-        robot.interact(() -> workbench.files().openDemo(SkerryMail.MOTH));
-        assertThat(robot.lookup("Don't save").tryQuery()).isPresent();
-        robot.clickOn("Cancel");
-        assertThat(workspace.job().title()).isEqualTo("Mine");
     }
 
     @Test

@@ -5,12 +5,18 @@ import java.lang.management.MemoryPoolMXBean;
 import java.lang.management.MemoryType;
 import java.util.Locale;
 import java.util.concurrent.CancellationException;
+import java.util.function.Function;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
+import neattrace.raster.InkMap;
 import neattrace.raster.Resolution;
+import neattrace.region.CloseSettings;
+import neattrace.region.area.AreaFinder;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.trace.TraceSettings;
+import neattrace.trace.Tracer;
 
 /**
  * The largest sheet the trade knows, A4 at 1200 ppi (139 million pixels), through the whole recipe:
@@ -23,7 +29,7 @@ public final class LargeSheet {
 
     private LargeSheet() {}
 
-    /** Prints three rows. */
+    /** Prints five rows. */
     public static void main(String[] arguments) {
         double pixels = A4_WIDTH_MM * A4_HEIGHT_MM * Math.pow(1200 / Resolution.MM_PER_INCH, 2);
         DensePage page = DensePage.of(pixels / 1e6);
@@ -36,28 +42,51 @@ public final class LargeSheet {
                 sheet.height(),
                 sheet.samples().length / 1e6,
                 Runtime.getRuntime().maxMemory() / 1e9);
-        run("automatic", sheet, SheetRecipe.automatic(), pxPerMm);
+        InkReading reading = run("automatic", sheet, SheetRecipe.automatic(), pxPerMm);
         run("every step", sheet, Speed.everyStep(), pxPerMm);
+        InkMap map = reading.map();
+        TraceSettings settings = new TraceSettings(Tracer.USUAL_ERROR_PX, false);
+        measured(
+                "lines",
+                progress -> Tracer.trace(map, settings, progress).segments() + " segments");
+        measured(
+                "areas",
+                progress ->
+                        AreaFinder.find(map, CloseSettings.automatic(), pxPerMm, progress)
+                                        .areas()
+                                        .size()
+                                + " areas");
         stop(sheet, pxPerMm);
     }
 
-    private static void run(String what, GreySheet sheet, SheetRecipe recipe, double pxPerMm) {
+    private static InkReading run(
+            String what, GreySheet sheet, SheetRecipe recipe, double pxPerMm) {
+        InkReading[] reading = {null};
+        measured(
+                what,
+                progress -> {
+                    reading[0] = InkMapper.read(sheet, recipe, pxPerMm, progress);
+                    return String.format(Locale.ROOT, "ink from %.0f %%", reading[0].inkPercent());
+                });
+        return reading[0];
+    }
+
+    private static void measured(String what, Function<Progress, String> work) {
         System.gc();
         pools().forEach(MemoryPoolMXBean::resetPeakUsage);
         int[] reports = {0};
         long start = System.nanoTime();
-        Progress counted = (step, share) -> reports[0]++;
-        InkReading reading = InkMapper.read(sheet, recipe, pxPerMm, counted);
+        String outcome = work.apply((step, share) -> reports[0]++);
         double seconds = (System.nanoTime() - start) / 1e9;
         double peak = pools().mapToLong(pool -> pool.getPeakUsage().getUsed()).sum() / 1e9;
         System.out.printf(
                 Locale.ROOT,
-                "%-12s %6.1f s, %.2f GB of heap at most, %d reports, ink from %.0f %%%n",
+                "%-12s %6.1f s, %.2f GB of heap at most, %d reports, %s%n",
                 what,
                 seconds,
                 peak,
                 reports[0],
-                reading.inkPercent());
+                outcome);
     }
 
     private static void stop(GreySheet sheet, double pxPerMm) {

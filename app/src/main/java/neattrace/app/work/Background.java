@@ -3,7 +3,6 @@ package neattrace.app.work;
 import java.lang.System.Logger.Level;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -18,14 +17,7 @@ final class Background implements AutoCloseable {
     private final ExecutorService thread;
 
     Background(String name) {
-        thread =
-                Executors.newSingleThreadExecutor(
-                        task -> {
-                            Thread worker = new Thread(task, name);
-                            worker.setDaemon(true);
-                            worker.setPriority(Thread.NORM_PRIORITY - 1);
-                            return worker;
-                        });
+        thread = Worker.named(name, Thread.NORM_PRIORITY - 1);
     }
 
     /** Starts work that makes all earlier void; {@code whenDone} is called on the JavaFX thread. */

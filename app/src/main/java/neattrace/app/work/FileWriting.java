@@ -2,20 +2,13 @@ package neattrace.app.work;
 
 import java.io.IOException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 
 /** Writes files one after the other, off the JavaFX thread, and says how it went. */
 final class FileWriting implements AutoCloseable {
 
     private final Messages messages;
-    private final ExecutorService thread =
-            Executors.newSingleThreadExecutor(
-                    task -> {
-                        Thread worker = new Thread(task, "writing");
-                        worker.setDaemon(true);
-                        return worker;
-                    });
+    private final ExecutorService thread = Worker.named("writing", Thread.NORM_PRIORITY);
 
     FileWriting(Messages messages) {
         this.messages = messages;

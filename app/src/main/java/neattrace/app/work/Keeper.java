@@ -5,7 +5,6 @@ import java.lang.System.Logger.Level;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
@@ -31,13 +30,7 @@ final class Keeper {
     Keeper(Path folder, Consumer<IOException> whenFailed) {
         this.folder = folder;
         this.whenFailed = whenFailed;
-        this.thread =
-                Executors.newSingleThreadExecutor(
-                        task -> {
-                            Thread worker = new Thread(task, "autosave");
-                            worker.setDaemon(true);
-                            return worker;
-                        });
+        this.thread = Worker.named("autosave", Thread.NORM_PRIORITY);
     }
 
     void keep(Job job) {

@@ -2,7 +2,6 @@ package neattrace.app.work;
 
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -33,13 +32,7 @@ final class Running implements AutoCloseable {
 
     /** Work on a thread of this name. */
     Running(String name) {
-        thread =
-                Executors.newSingleThreadExecutor(
-                        task -> {
-                            Thread worker = new Thread(task, name);
-                            worker.setDaemon(true);
-                            return worker;
-                        });
+        thread = Worker.named(name, Thread.NORM_PRIORITY);
     }
 
     /** What is being done right now. */

@@ -9,7 +9,7 @@ import neattrace.geom.Point;
 /** A polygon, clicked corner by corner; Enter or a click on the first corner closes it. */
 public final class PolygonHand implements Hand {
 
-    /** A click this near to the first corner closes the polygon, mm on screen at 100 %. */
+    /** A click this near to the first corner closes the polygon, px on screen. */
     private static final double CLOSE_PX = 10;
 
     private final String hint;

@@ -1,0 +1,200 @@
+package neattrace.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.Node;
+import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import neattrace.app.station.handover.HandOverPanel.Format;
+import neattrace.app.work.Folders;
+import neattrace.app.work.Workspace;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.job.autosave.Autosave;
+import neattrace.job.file.JobFile;
+import neattrace.standin.skerry.SkerryMail;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** Files that are opened, saved, left unsaved, broken or left behind. */
+class OpenAndSaveTest extends WindowTest {
+
+    private Stage stage;
+
+    @Start
+    void start(Stage stage) {
+        this.stage = stage;
+        show(stage);
+    }
+
+    @Test
+    void aPictureWithoutResolutionAsksForIt(FxRobot robot) throws Exception {
+        open(robot, boxes("e.png", 0));
+        assertThat(robot.lookup("The file does not say its resolution").tryQuery()).isPresent();
+        robot.clickOn("It is 600 ppi");
+        settled();
+        assertThat(drawing().widthMm()).isCloseTo(20, within(0.1));
+        assertThat(robot.lookup("The file does not say its resolution").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void aBadFileIsNamedAndTheOpenJobStays(FxRobot robot) throws Exception {
+        open(robot, boxes("f.png", 300));
+        Job before = workspace.job();
+        Path bad = Files.writeString(folder.resolve("bad.png"), "no picture");
+        robot.interact(() -> workspace.open(bad));
+        until(() -> message(robot).contains("bad.png"));
+        robot.clickOn("All right");
+        assertThat(robot.lookup("All right").tryQuery()).isEmpty();
+        Path badJob = Files.writeString(folder.resolve("bad.ntjob"), "no job");
+        robot.interact(() -> workspace.open(badJob));
+        until(() -> message(robot).contains("bad.ntjob"));
+        assertThat(workspace.job()).isSameAs(before);
+        assertThat(workspace.progressProperty().get()).isNegative();
+        // A change made just before is not lost with the file that could not be opened.
+        robot.interact(
+                () -> {
+                    workspace.change("Title", job -> job.withTitle("Kept"));
+                    workspace.open(bad);
+                });
+        until(() -> message(robot).contains("bad.png"));
+        settled();
+        assertThat(drawing().job().title()).isEqualTo("Kept");
+    }
+
+    @Test
+    void aFailedWriteIsSaidAndNothingIsLost(FxRobot robot) throws Exception {
+        open(robot, boxes("g.png", 300));
+        Path nowhere = folder.resolve("no/where/a.svg");
+        robot.interact(() -> workbench.handOver().write(Format.SVG, nowhere));
+        until(() -> message(robot).contains("does not exist"));
+        robot.interact(() -> workspace.save(folder.resolve("no/where/a.ntjob"), () -> {}));
+        until(() -> message(robot).contains("does not exist"));
+        assertThat(workspace.isUnsaved()).isTrue();
+    }
+
+    @Test
+    void whenAutosaveFailsThatIsSaid(FxRobot robot) throws Exception {
+        // A file where the folder should be: nothing can be made below it.
+        Path blocked = Files.writeString(folder.resolve("blocked"), "a file");
+        robot.interact(
+                () -> {
+                    workspace.close();
+                    workspace = new Workspace(Folders.below(blocked));
+                });
+        Path drawing = boxes("m.png", 300);
+        robot.interact(() -> workspace.open(drawing));
+        until(() -> workspace.troubleProperty().get().contains("save it yourself"));
+        assertThat(workspace.job().title()).isEqualTo("m");
+    }
+
+    @Test
+    void whatACrashLeftIsOfferedAndComesBack(FxRobot robot) throws Exception {
+        Path own = folder.resolve("own/autosave");
+        Job job =
+                Job.of(new Source("lost.png", Files.readAllBytes(boxes("i.png", 300))))
+                        .withTitle("Lost and found");
+        try (Autosave crashed = Autosave.start(own)) {
+            crashed.keep(job);
+        }
+        robot.interact(() -> workbench.files().offerWhatWasLeft());
+        robot.clickOn("Bring it back");
+        until(() -> workspace.job() != null);
+        settled();
+        assertThat(workspace.job().title()).isEqualTo("Lost and found");
+        assertThat(workspace.isUnsaved()).isTrue();
+        until(() -> workspace.leftBehind().isEmpty());
+    }
+
+    @Test
+    void unsavedChangesAreAskedAboutBeforeAnotherFileOpens(FxRobot robot) throws Exception {
+        open(robot, boxes("j.png", 300));
+        robot.interact(() -> workspace.change("Title", job -> job.withTitle("Mine")));
+        settled();
+        robot.interact(() -> workbench.files().openDemo(SkerryMail.MOTH));
+        assertThat(robot.lookup("Don't save").tryQuery()).isPresent();
+        robot.clickOn("Cancel");
+        assertThat(workspace.job().title()).isEqualTo("Mine");
+    }
+
+    /** Opens two boxes and gives them another title. */
+    private void openAndChange(FxRobot robot, String file) throws Exception {
+        open(robot, boxes(file, 300));
+        robot.interact(() -> workspace.change("Title", job -> job.withTitle("Mine")));
+        settled();
+    }
+
+    @Test
+    void whoDoesNotWantToSaveLosesTheChangesAndNothingElse(FxRobot robot) throws Exception {
+        openAndChange(robot, "p.png");
+        Path other = boxes("q.png", 300);
+        robot.interact(() -> workbench.files().open(other));
+        robot.clickOn("Don't save");
+        until(() -> workspace.job().title().equals("q"));
+        settled();
+        assertThat(robot.lookup("Don't save").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void savingComesBeforeTheOtherFileOpens(FxRobot robot) throws Exception {
+        openAndChange(robot, "r.png");
+        Path kept = folder.resolve("r.ntjob");
+        robot.interact(() -> workspace.save(kept, () -> {}));
+        until(() -> !workspace.isUnsaved());
+        robot.interact(() -> workspace.change("Title", job -> job.withTitle("Mine, too")));
+        settled();
+        Path other = boxes("s.png", 300);
+        robot.interact(() -> workbench.files().open(other));
+        robot.clickOn(robot.from(robot.lookup(".prompt").queryAll()).lookup("Save").<Node>query());
+        until(() -> workspace.job().title().equals("s"));
+        settled();
+        assertThat(JobFile.open(kept).title()).isEqualTo("Mine, too");
+        assertThat(workspace.fileProperty().get()).isNull();
+    }
+
+    @Test
+    void whatIsSavedOrUntouchedOpensTheNextWithoutAQuestion(FxRobot robot) throws Exception {
+        open(robot, boxes("t.png", 300));
+        Path other = boxes("u.png", 300);
+        robot.interact(() -> workbench.files().open(other));
+        until(() -> workspace.job().title().equals("u"));
+        assertThat(robot.lookup("Don't save").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void theWindowAsksBeforeItClosesAndStaysIfTold(FxRobot robot) throws Exception {
+        openAndChange(robot, "v.png");
+        WindowEvent event = new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST);
+        robot.interact(() -> workbench.files().closeRequested(event));
+        assertThat(event.isConsumed()).isTrue();
+        robot.clickOn("Stay");
+        assertThat(stage.isShowing()).isTrue();
+        assertThat(workspace.job().title()).isEqualTo("Mine");
+        robot.interact(
+                () ->
+                        workbench
+                                .files()
+                                .closeRequested(
+                                        new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        robot.clickOn("Don't save");
+        until(() -> !stage.isShowing());
+    }
+
+    @Test
+    void whatACrashLeftCanBeThrownAway(FxRobot robot) throws Exception {
+        Job job = Job.of(new Source("lost.png", Files.readAllBytes(boxes("w.png", 300))));
+        try (Autosave crashed = Autosave.start(folder.resolve("own/autosave"))) {
+            crashed.keep(job);
+        }
+        assertThat(workspace.leftBehind()).isNotEmpty();
+        int left = workspace.leftBehind().size();
+        robot.interact(() -> workbench.files().offerWhatWasLeft());
+        robot.clickOn("Throw it away");
+        until(() -> workspace.leftBehind().size() == left - 1);
+        assertThat(workspace.job()).isNull();
+    }
+}
