@@ -24,8 +24,6 @@ final class Basins {
     /** Meetings as near as this are of one line, px. */
     private static final int NEAR = 2;
 
-    private static final int BAND = 64;
-
     private final InkMap map;
     private final OtherSide side;
     private final NeckRule rule;
@@ -116,41 +114,9 @@ final class Basins {
         peak = new double[basins];
         Arrays.setAll(peak, i -> radius(slopes.peaks[i]));
         apart = new int[basins][];
-        for (int i : farthestFirst(meetings())) {
+        for (int i : farthestFirst(slopes.meetings(side))) {
             visit(i);
         }
-    }
-
-    /** Paper pixels beside which another basin lies that was there before, by rising index. */
-    private int[] meetings() {
-        int bands = (map.height() + BAND - 1) / BAND;
-        IntList[] found = new IntList[bands];
-        IntStream.range(0, bands).parallel().forEach(band -> found[band] = meetings(band));
-        IntList all = new IntList();
-        for (IntList some : found) {
-            all.addAll(some);
-        }
-        return Arrays.stream(all.toArray()).sorted().distinct().toArray();
-    }
-
-    private IntList meetings(int band) {
-        IntList found = new IntList();
-        int toRow = Math.min(map.height(), (band + 1) * BAND);
-        for (int y = band * BAND; y < toRow; y++) {
-            int base = y * width;
-            boolean isLast = y + 1 == map.height();
-            for (int x = 0; x < width; x++) {
-                int i = base + x;
-                int own = basinOf[i];
-                if (x + 1 < width && basinOf[i + 1] != own && (basinOf[i + 1] | own) >= 0) {
-                    found.add(isEarlier(i, i + 1) ? i + 1 : i);
-                }
-                if (!isLast && basinOf[i + width] != own && (basinOf[i + width] | own) >= 0) {
-                    found.add(isEarlier(i, i + width) ? i + width : i);
-                }
-            }
-        }
-        return found;
     }
 
     private boolean isEarlier(int a, int b) {

@@ -1,6 +1,8 @@
 package neattrace.region.area;
 
+import java.util.Arrays;
 import java.util.stream.IntStream;
+import neattrace.array.IntList;
 import neattrace.raster.InkMap;
 import neattrace.raster.distance.OtherSide;
 import neattrace.raster.label.RunLabels;
@@ -26,7 +28,10 @@ final class Slopes {
     /** For each stretch the squared distance of its widest place from ink, px. */
     final int[] peaks;
 
-    private Slopes(int[] labels, int[] peaks) {
+    private final int width;
+
+    private Slopes(int width, int[] labels, int[] peaks) {
+        this.width = width;
         this.labels = labels;
         this.peaks = peaks;
     }
@@ -85,7 +90,7 @@ final class Slopes {
                                 }
                             }
                         });
-        return new Slopes(labels, peaks);
+        return new Slopes(map.width(), labels, peaks);
     }
 
     /** Whether a flood from the widest places down comes to pixel a before pixel b. */
@@ -154,5 +159,37 @@ final class Slopes {
             at = WAY - value;
             value = labels[at];
         }
+    }
+
+    /** Paper pixels beside which another stretch lies that a flood comes to first, by index. */
+    int[] meetings(OtherSide side) {
+        int bands = (labels.length / width + BAND - 1) / BAND;
+        IntList[] found = new IntList[bands];
+        IntStream.range(0, bands).parallel().forEach(band -> found[band] = meetings(side, band));
+        IntList all = new IntList();
+        for (IntList some : found) {
+            all.addAll(some);
+        }
+        return Arrays.stream(all.toArray()).sorted().distinct().toArray();
+    }
+
+    private IntList meetings(OtherSide side, int band) {
+        IntList found = new IntList();
+        int to = Math.min(labels.length, (band + 1) * BAND * width);
+        for (int i = band * BAND * width, x = 0; i < to; i++, x = x + 1 == width ? 0 : x + 1) {
+            int own = labels[i];
+            if (x + 1 < width && labels[i + 1] != own && (labels[i + 1] | own) >= 0) {
+                found.add(later(side, i, i + 1));
+            }
+            int below = i + width;
+            if (below < labels.length && labels[below] != own && (labels[below] | own) >= 0) {
+                found.add(later(side, i, below));
+            }
+        }
+        return found;
+    }
+
+    private static int later(OtherSide side, int a, int b) {
+        return isEarlier(a, side.squared(a), b, side.squared(b)) ? b : a;
     }
 }

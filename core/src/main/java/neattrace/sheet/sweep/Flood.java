@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
-import neattrace.array.IntList;
 import neattrace.progress.Progress;
-import neattrace.raster.EightPixels;
 import neattrace.raster.label.RunLabels;
 
 /**
@@ -99,17 +97,16 @@ final class Flood {
         }
         int[] first = addAbove(top);
         record(top);
-        int[] start = new int[257];
-        int[] order = order(top, bottom, start);
+        ByValue between = ByValue.of(values, invert != 0, bottom, top);
         for (int level = top - 1; level >= bottom; level--) {
-            for (int k = start[level]; k < start[level + 1]; k++) {
-                addOne(order[k], level);
+            for (int k = between.start(level); k < between.start(level + 1); k++) {
+                addOne(between.pixels()[k], level);
             }
             record(level);
             progress.report("Comparing thresholds", (double) (top - level) / (top - bottom + 1));
         }
         endure(first, bottom);
-        endure(order, bottom);
+        endure(between.pixels(), bottom);
     }
 
     /** Tells the lives of those that are still there at the end. */
@@ -128,40 +125,6 @@ final class Flood {
     private void record(int level) {
         components[level] = count;
         large[level] = countLarge;
-    }
-
-    /** Pixels between top and bottom by rising value; {@code start} tells where each begins. */
-    private int[] order(int top, int bottom, int[] start) {
-        // As samples: from the one up to below the other.
-        int from = invert == 0 ? bottom : 256 - top;
-        int below = invert == 0 ? top : 256 - bottom;
-        IntList pixels = new IntList();
-        int i = 0;
-        for (; i + 8 <= values.length; i += 8) {
-            long eight = EightPixels.read(values, i);
-            long between = EightPixels.atLeast(eight, from) & ~EightPixels.atLeast(eight, below);
-            for (; between != 0; between &= between - 1) {
-                pixels.add(i + EightPixels.first(between));
-            }
-        }
-        for (; i < values.length; i++) {
-            if (value(i) < top && value(i) >= bottom) {
-                pixels.add(i);
-            }
-        }
-        int[] found = pixels.toArray();
-        for (int pixel : found) {
-            start[value(pixel) + 1]++;
-        }
-        for (int value = 1; value < start.length; value++) {
-            start[value] += start[value - 1];
-        }
-        int[] next = start.clone();
-        int[] order = new int[found.length];
-        for (int pixel : found) {
-            order[next[value(pixel)]++] = pixel;
-        }
-        return order;
     }
 
     /** Adds all at once; the root of each component, its highest pixel. */
