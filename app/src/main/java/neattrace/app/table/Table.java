@@ -61,6 +61,7 @@ public final class Table extends Region {
     private FramePainter.Frame frame;
     private Sketch sketch;
     private final TableMouse mouse = new TableMouse(this);
+    private final OncePerPulse drawing = new OncePerPulse(this, this::draw);
     private boolean fitted;
 
     /** Whether the middle of the table is marked, because the keyboard works there. */
@@ -298,6 +299,7 @@ public final class Table extends Region {
         view.set(view.get().sized(getWidth(), getHeight()));
         fitOnce();
         repaint();
+        drawing.doIfAsked();
     }
 
     void look(View next) {
@@ -329,6 +331,10 @@ public final class Table extends Region {
     }
 
     void redraw() {
+        drawing.ask();
+    }
+
+    private void draw() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Shown now = shown.get();
