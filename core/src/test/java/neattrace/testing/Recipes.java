@@ -15,8 +15,15 @@ import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.SheetStep;
+import neattrace.trace.LineColour;
+import neattrace.trace.LineLimits;
+import neattrace.trace.LineRecipe;
+import neattrace.trace.PointEdit;
+import neattrace.trace.WeightRecipe;
+import neattrace.trace.edit.InkEdit;
+import neattrace.trace.edit.InkShape;
 
-/** Sheet recipes for tests. */
+/** Recipes of sheets and lines for tests. */
 public final class Recipes {
 
     private Recipes() {}
@@ -62,5 +69,33 @@ public final class Recipes {
                                         new SheetShape.Box(new Point(5, 5), new Point(9, 9)), 30))),
                 0.35,
                 Set.of(SheetStep.SHARPEN, SheetStep.MASKS));
+    }
+
+    /** A recipe of lines in which nothing is as drawn. */
+    public static LineRecipe lines() {
+        InkShape stroke =
+                new InkShape.Stroke(
+                        new double[] {1.5, 2.25}, new double[] {3, 4}, new double[] {0.5, 0.25});
+        InkShape area =
+                new InkShape.Area(
+                        List.of(
+                                new double[] {0, 0, 4, 0, 4, 4.0625, 0, 4},
+                                new double[] {1, 1, 1, 2, 2, 2, 2, 1}));
+        return new LineRecipe(
+                List.of(
+                        new InkEdit("Ends joined", new Point(2, 3), List.of(area), List.of(stroke)),
+                        new InkEdit("Line trimmed", new Point(1, 1), List.of(area), List.of())),
+                new WeightRecipe(0.5, 0.25, -0.125, 0.75, List.of(new Point(8, 9))),
+                0.45,
+                List.of(
+                        new PointEdit.Move(
+                                new Point(1, 2),
+                                new Point(1.5, 2),
+                                new Point(1, 1.5),
+                                new Point(2, 2.5)),
+                        new PointEdit.Add(new Point(7, 7)),
+                        new PointEdit.Delete(new Point(6, 6.5))),
+                new LineColour(4, true, List.of(new LineColour.Hold(new Point(3, 3), 9))),
+                new LineLimits(0.3, 0.35, 1200));
     }
 }

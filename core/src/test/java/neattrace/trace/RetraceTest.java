@@ -68,6 +68,12 @@ class RetraceTest {
         return points;
     }
 
+    private static OutlineDistance apart(Tracing one, Tracing other) {
+        return OutlineDistance.between(
+                OutlineDistance.rings(one.outlines(), 0.01),
+                OutlineDistance.rings(other.outlines(), 0.01));
+    }
+
     @Test
     void aLocalEditKeepsTheOtherCurves() {
         InkMap map = DrawnInk.of(420, 420, DRAWING);
@@ -77,10 +83,7 @@ class RetraceTest {
                         .map();
         Tracing again = Tracer.retrace(edited, GREY, before, Progress.SILENT);
         Tracing scratch = Tracer.trace(edited, GREY, Progress.SILENT);
-        OutlineDistance apart =
-                OutlineDistance.between(
-                        OutlineDistance.rings(again.outlines(), 0.01),
-                        OutlineDistance.rings(scratch.outlines(), 0.01));
+        OutlineDistance apart = apart(again, scratch);
         assertThat(apart.max()).isLessThan(0.6);
         assertThat(apart.mean()).isLessThan(0.05);
         assertThat(again.outlines()).hasSameSizeAs(scratch.outlines());
@@ -113,10 +116,7 @@ class RetraceTest {
         Tracing scratch = Tracer.trace(map, GREY, Progress.SILENT);
         assertThat(tracing.outlines()).hasSameSizeAs(scratch.outlines());
         assertThat(tracing.holes()).isEqualTo(scratch.holes());
-        OutlineDistance apart =
-                OutlineDistance.between(
-                        OutlineDistance.rings(tracing.outlines(), 0.01),
-                        OutlineDistance.rings(scratch.outlines(), 0.01));
+        OutlineDistance apart = apart(tracing, scratch);
         assertThat(apart.mean()).isLessThan(0.08);
         assertThat(apart.percentile99()).isLessThan(0.45);
         assertThat(tracing.maxDeviation()).isCloseTo(scratch.maxDeviation(), within(0.6));

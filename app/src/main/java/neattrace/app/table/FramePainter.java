@@ -8,13 +8,13 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import neattrace.app.work.Shown;
+import neattrace.app.work.Worker;
 import neattrace.export.png.ArtworkPainter;
 
 /** Paints what the table shows, off the JavaFX thread; of several requests only the last counts. */
@@ -40,13 +40,7 @@ final class FramePainter {
 
     FramePainter(Consumer<Frame> whenPainted) {
         this.whenPainted = whenPainted;
-        this.thread =
-                Executors.newSingleThreadExecutor(
-                        task -> {
-                            Thread worker = new Thread(task, "painting");
-                            worker.setDaemon(true);
-                            return worker;
-                        });
+        this.thread = Worker.named("painting", Thread.NORM_PRIORITY);
     }
 
     void request(Request request) {

@@ -4,11 +4,12 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 
 /** Threads that work one task after the other and never keep the program from ending. */
-final class Worker {
+public final class Worker {
 
     private Worker() {}
 
-    static ExecutorService named(String name, int priority) {
+    /** A thread of this name and priority, not started before there is a task. */
+    public static ExecutorService named(String name, int priority) {
         return Executors.newSingleThreadExecutor(
                 task -> {
                     Thread worker = new Thread(task, name);

@@ -5,8 +5,9 @@ import java.util.stream.IntStream;
 import neattrace.raster.InkMap;
 
 /**
- * How far paper is from ink, and which paper is nearest to ink, by exact Euclidean distance between
- * pixel centres. One int a pixel holds both. Linear in pixels; rows and columns run in parallel.
+ * How far paper is from ink, and which paper is nearest to each pixel of ink, by exact Euclidean
+ * distance between pixel centres. One int a pixel holds both. Linear in pixels; rows and columns
+ * run in parallel.
  */
 public final class OtherSide {
 
@@ -109,6 +110,20 @@ public final class OtherSide {
     /** The paper pixel nearest to an ink pixel, or -1 if there is no paper. */
     public int nearestPaper(int inkIndex) {
         return values[inkIndex] == NO_PAPER ? NONE : -1 - values[inkIndex];
+    }
+
+    /**
+     * The squared distance of an ink pixel from the nearest paper, px; {@link #FAR} without any.
+     */
+    public int squaredToPaper(int inkIndex) {
+        int paper = nearestPaper(inkIndex);
+        if (paper == NONE) {
+            return FAR;
+        }
+        int width = map.width();
+        int dx = paper % width - inkIndex % width;
+        int dy = paper / width - inkIndex / width;
+        return dx * dx + dy * dy;
     }
 
     /** The ink pixel nearest to a paper pixel (of several the first), or -1 without any. */

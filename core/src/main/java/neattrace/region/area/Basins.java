@@ -86,12 +86,10 @@ final class Basins {
     /** Every paper pixel is visited. */
     private void floodAll() {
         basinOf = new int[width * map.height()];
-        for (int i = 0; i < basinOf.length; i++) {
-            basinOf[i] = map.isInk(i) ? Slopes.INK : UNVISITED;
-        }
         IntList paper = new IntList();
         for (int i = 0; i < basinOf.length; i++) {
-            if (basinOf[i] == UNVISITED) {
+            basinOf[i] = map.isInk(i) ? Slopes.INK : UNVISITED;
+            if (!map.isInk(i)) {
                 paper.add(i);
             }
         }

@@ -1,7 +1,7 @@
 package neattrace.sheet.fitness;
 
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.NearestFeature;
+import neattrace.raster.distance.OtherSide;
 import neattrace.sheet.ink.InkReading;
 
 /**
@@ -85,7 +85,7 @@ public record ScanFitness(double widthPx, double heightPx, double ppi, double th
         if (map.inkPixels() == 0) {
             return 0;
         }
-        NearestFeature paper = NearestFeature.of(width, height, i -> !map.isInk(i));
+        OtherSide side = OtherSide.of(map);
         long[] counts = new long[401];
         long total = 0;
         for (int y = 1; y < height - 1; y++) {
@@ -94,19 +94,19 @@ public record ScanFitness(double widthPx, double heightPx, double ppi, double th
                 if (!map.isInk(i)) {
                     continue;
                 }
-                double here = squared(paper, i, width);
-                boolean ridge = here >= 0;
+                int here = side.squaredToPaper(i);
+                boolean ridge = here != OtherSide.FAR;
                 for (int dy = -1; dy <= 1 && ridge; dy++) {
                     for (int dx = -1; dx <= 1; dx++) {
                         int j = i + dy * width + dx;
-                        if (map.isInk(j) && squared(paper, j, width) > here) {
+                        if (map.isInk(j) && side.squaredToPaper(j) > here) {
                             ridge = false;
                             break;
                         }
                     }
                 }
                 if (ridge) {
-                    double across = across(map, paper, i);
+                    double across = across(map, side, i);
                     counts[(int) Math.min(400, Math.rint(across * 10))]++;
                     total++;
                 }
@@ -126,20 +126,10 @@ public record ScanFitness(double widthPx, double heightPx, double ppi, double th
         return 0;
     }
 
-    private static double squared(NearestFeature paper, int i, int width) {
-        int j = paper.at(i);
-        if (j < 0) {
-            return -1;
-        }
-        double dx = i % width - j % width;
-        double dy = i / width - j / width;
-        return dx * dx + dy * dy;
-    }
-
     /** Ink summed across the line, through the pixel and along the way to the nearest paper. */
-    private static double across(InkMap map, NearestFeature paper, int i) {
+    private static double across(InkMap map, OtherSide side, int i) {
         int width = map.width();
-        int j = paper.at(i);
+        int j = side.nearestPaper(i);
         double dx = j % width - i % width;
         double dy = j / width - i / width;
         double length = Math.hypot(dx, dy);

@@ -186,7 +186,16 @@ final class Chain {
 
     /** The same of a share of the samples where there are many: enough to turn a cubic down. */
     FitError glance(int i) {
-        return measure(i, Math.max(stride(i), (at[i + 1] - at[i]) / ENOUGH));
+        return measure(i, glanceStride(i));
+    }
+
+    /** Whether a glance at cubic i sees all that a measure does. */
+    boolean isSeenAtAGlance(int i) {
+        return glanceStride(i) == stride(i);
+    }
+
+    private int glanceStride(int i) {
+        return Math.max(stride(i), (at[i + 1] - at[i]) / ENOUGH);
     }
 
     private FitError measure(int i, int stride) {

@@ -112,21 +112,11 @@ final class Section {
 
     /** Once round, from the flattest place. */
     static Section ring(Samples samples) {
-        return ring(samples, false);
+        return ring(samples, seams(samples)[0]);
     }
 
-    private static Section ring(Samples samples, boolean mostBent) {
+    private static Section ring(Samples samples, int first) {
         int n = samples.size();
-        int first = 0;
-        double best = Double.MAX_VALUE;
-        int reach = Math.max(2, Math.min(8, n / 6));
-        for (int i = 0; i < n; i++) {
-            double turn = (mostBent ? -1 : 1) * samples.turn(i, reach / 2, reach);
-            if (turn < best) {
-                best = turn;
-                first = i;
-            }
-        }
         double[] x = new double[n + 1];
         double[] y = new double[n + 1];
         for (int k = 0; k <= n; k++) {
@@ -136,13 +126,38 @@ final class Section {
         return new Section(x, y, angles(x, y, true), Kind.RING, false, false);
     }
 
+    /** Where a loop is flattest, and where it is most bent. */
+    private static int[] seams(Samples samples) {
+        int n = samples.size();
+        int reach = Math.max(2, Math.min(8, n / 6));
+        int[] seams = new int[2];
+        double least = Double.MAX_VALUE;
+        double most = -1;
+        for (int i = 0; i < n; i++) {
+            double turn = samples.turn(i, reach / 2, reach);
+            if (turn < least) {
+                least = turn;
+                seams[0] = i;
+            }
+            if (turn > most) {
+                most = turn;
+                seams[1] = i;
+            }
+        }
+        return seams;
+    }
+
     /** Once round a loop in parts, as {@link #parts}: from the end of a straight run, if any. */
     static List<Section> ringParts(Samples samples, double bound) {
+        if (samples.size() < StraightRuns.SHORTEST) {
+            return ring(samples).pieces();
+        }
+        int[] seams = seams(samples);
         // From the most bent place, so that no straight run goes over the seam.
-        Section bent = ring(samples, true);
+        Section bent = ring(samples, seams[1]);
         List<StraightRun> runs = StraightRuns.find(bent, bound);
         if (runs.isEmpty()) {
-            return ring(samples).pieces();
+            return ring(samples, seams[0]).pieces();
         }
         int n = bent.last();
         StraightRun first = runs.get(0);

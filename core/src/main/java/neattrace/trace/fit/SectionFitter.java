@@ -119,7 +119,11 @@ final class SectionFitter {
     }
 
     private boolean isClose(int i) {
-        return isClose(chain.glance(i)) && isClose(chain.measure(i));
+        return isClose(i, chain.glance(i));
+    }
+
+    private boolean isClose(int i, FitError glance) {
+        return isClose(glance) && (chain.isSeenAtAGlance(i) || isClose(chain.measure(i)));
     }
 
     private boolean isClose(FitError error) {
@@ -149,12 +153,12 @@ final class SectionFitter {
         chain.drop(i);
         solver.relax(i - 1, i, FEW_ROUNDS, hopeless(i - 1, i));
         FitError alone = chain.glance(i - 1);
-        if (isClose(alone) && isClose(chain.measure(i - 1))) {
+        if (isClose(i - 1, alone)) {
             return true;
         }
         if (alone.max() <= HOPELESS * bound) {
             solver.relax(first, last - 1, ROUNDS, hopeless(first, last - 1));
-            if (isClose(first, last - 1)) {
+            if (areClose(first, last - 1)) {
                 return true;
             }
         }
@@ -162,7 +166,7 @@ final class SectionFitter {
         return false;
     }
 
-    private boolean isClose(int first, int last) {
+    private boolean areClose(int first, int last) {
         for (int i = first; i < last; i++) {
             if (!isClose(i)) {
                 return false;

@@ -25,7 +25,7 @@ final class StraightRuns {
     private static final int LEAST_BETWEEN = 6;
 
     /** Shorter ones are left to the curves, points. */
-    private static final int SHORTEST = 60;
+    static final int SHORTEST = 60;
 
     /** Mean distance of the first points, and of those a run grows by, from its line, px. */
     private static final double SEED_PX = 0.06;

@@ -3,7 +3,7 @@ package neattrace.trace.outside;
 import java.util.Arrays;
 import java.util.BitSet;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.NearestFeature;
+import neattrace.raster.distance.OtherSide;
 
 /** Paper that lies outside the drawing: what a disc can reach from the border. Linear in pixels. */
 public final class Outside {
@@ -53,21 +53,28 @@ public final class Outside {
             }
         }
         double radius = gapPx / 2 / block;
-        int[] squared = NearestFeature.of(width, height, ink::get).squaredDistances();
+        OtherSide side = OtherSide.of(sheet(ink, width, height));
         BitSet wide = new BitSet(width * height);
-        for (int i = 0; i < squared.length; i++) {
-            wide.set(i, squared[i] > radius * radius);
+        for (int i = 0; i < width * height; i++) {
+            wide.set(i, side.squared(i) > radius * radius);
         }
         BitSet reached = flood(wide, width, height);
-        int[] back = NearestFeature.of(width, height, reached::get).squaredDistances();
+        OtherSide back = OtherSide.of(sheet(reached, width, height));
         for (int y = 0; y < map.height(); y++) {
             for (int x = 0; x < map.width(); x++) {
                 int i = (y / block + rim) * width + x / block + rim;
-                if (!ink.get(i) && back[i] <= radius * radius) {
+                if (!ink.get(i) && back.squared(i) <= radius * radius) {
                     pixels.set(y * map.width() + x);
                 }
             }
         }
+    }
+
+    /** The pixels as the ink of a sheet. */
+    private static InkMap sheet(BitSet pixels, int width, int height) {
+        byte[] coverage = new byte[width * height];
+        pixels.stream().forEach(i -> coverage[i] = (byte) 255);
+        return new InkMap(width, height, coverage);
     }
 
     private static BitSet flood(BitSet wide, int width, int height) {

@@ -3,7 +3,7 @@ package neattrace.trace.thin;
 import java.util.BitSet;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.NearestFeature;
+import neattrace.raster.distance.OtherSide;
 
 /** Thins ink to its skeleton. Linear in pixels; needs two ints a pixel and one an ink pixel. */
 public final class Thinner {
@@ -42,13 +42,15 @@ public final class Thinner {
         int width = map.width();
         int height = map.height();
         progress.report("Measuring the lines", 0);
-        int[] squared =
-                NearestFeature.of(width, height, index -> !map.isInk(index)).squaredDistances();
+        OtherSide side = OtherSide.of(map);
+        int[] squared = new int[width * height];
         progress.report("Finding the middle of the lines", 0.5);
         BitSet ink = new BitSet(width * height);
         for (int i = 0; i < squared.length; i++) {
-            squared[i] = Math.min(squared[i], FARTHEST);
-            ink.set(i, squared[i] > 0);
+            if (map.isInk(i)) {
+                squared[i] = Math.min(side.squaredToPaper(i), FARTHEST);
+                ink.set(i);
+            }
         }
         Thinner thinner = new Thinner(width, height, ink);
         thinner.peel(squared, progress.part(0.5, 1));

@@ -28,13 +28,6 @@ import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
 import neattrace.testing.Recipes;
-import neattrace.trace.LineColour;
-import neattrace.trace.LineLimits;
-import neattrace.trace.LineRecipe;
-import neattrace.trace.PointEdit;
-import neattrace.trace.WeightRecipe;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -57,7 +50,7 @@ class JobFileTest {
                     new Source("Möwe 3.png", SOURCE),
                     412.5,
                     Recipes.full().withInkPercent(41.25),
-                    lines(),
+                    Recipes.lines(),
                     new CloseSettings(
                             0.8,
                             List.of(new Point(1.25, 2)),
@@ -77,30 +70,8 @@ class JobFileTest {
                     List.of(Settled.whole("tilt"), new Settled("speck", new Point(12, 30.5))));
 
     /** One of everything that can be decided about lines. */
-    private static LineRecipe lines() {
-        InkShape stroke =
-                new InkShape.Stroke(
-                        new double[] {1.5, 2.25}, new double[] {3, 4}, new double[] {0.5, 0.25});
-        InkShape area = new InkShape.Area(List.of(new double[] {0, 0, 4, 0, 4, 4.0625, 0, 4}));
-        return new LineRecipe(
-                List.of(
-                        new InkEdit("Ends joined", new Point(2, 3), List.of(), List.of(stroke)),
-                        new InkEdit("Line trimmed", new Point(1, 1), List.of(area), List.of())),
-                new WeightRecipe(0.5, 0.25, -0.125, 0.75, List.of(new Point(8, 9))),
-                0.45,
-                List.of(
-                        new PointEdit.Move(
-                                new Point(1, 2),
-                                new Point(1.5, 2),
-                                new Point(1, 1.5),
-                                new Point(2, 2.5)),
-                        new PointEdit.Add(new Point(7, 7)),
-                        new PointEdit.Delete(new Point(6, 6.5))),
-                new LineColour(4, true, List.of(new LineColour.Hold(new Point(3, 3), 9))),
-                new LineLimits(0.3, 0.35, 1200));
-    }
-
     @TempDir private Path folder;
+
     private Path file;
 
     @BeforeEach

@@ -41,12 +41,11 @@ class CentrelineFinderTest {
         Point to = new Point(250.7, 140.9);
         LineNet net =
                 find(
-                        DrawnInk.of(
+                        DrawnInk.lines(
                                 300,
                                 200,
-                                DrawnInk.pen(
-                                        width,
-                                        new Line2D.Double(from.x(), from.y(), to.x(), to.y()))));
+                                width,
+                                new Line2D.Double(from.x(), from.y(), to.x(), to.y())));
         assertThat(net.lines()).hasSize(1);
         InkLine line = net.lines().get(0);
         assertThat(line.length()).isCloseTo(from.distance(to), within(1.5));
@@ -83,10 +82,7 @@ class CentrelineFinderTest {
 
     @Test
     void aRingIsClosedAndRound() {
-        LineNet net =
-                find(
-                        DrawnInk.of(
-                                300, 300, DrawnInk.pen(6, new Ellipse2D.Double(50, 50, 200, 200))));
+        LineNet net = find(DrawnInk.lines(300, 300, 6, new Ellipse2D.Double(50, 50, 200, 200)));
         assertThat(net.lines()).hasSize(1);
         InkLine ring = net.lines().get(0);
         assertThat(ring.closed()).isTrue();
@@ -103,13 +99,12 @@ class CentrelineFinderTest {
     void aCrossingIsOneJunctionWhereTheLinesMeet() {
         LineNet net =
                 find(
-                        DrawnInk.of(
+                        DrawnInk.lines(
                                 300,
                                 300,
-                                DrawnInk.pen(
-                                        8,
-                                        new Line2D.Double(40, 60, 260, 220),
-                                        new Line2D.Double(40, 220, 260, 60))));
+                                8,
+                                new Line2D.Double(40, 60, 260, 220),
+                                new Line2D.Double(40, 220, 260, 60)));
         assertThat(net.lines()).hasSize(4);
         assertThat(net.nodes()).filteredOn(LineNode::isJunction).hasSize(1);
         LineNode junction = net.nodes().stream().filter(LineNode::isJunction).findFirst().get();
@@ -121,13 +116,12 @@ class CentrelineFinderTest {
     void aStemDoesNotBendTheLineItMeets() {
         LineNet net =
                 find(
-                        DrawnInk.of(
+                        DrawnInk.lines(
                                 300,
                                 300,
-                                DrawnInk.pen(
-                                        8,
-                                        new Line2D.Double(40, 100, 260, 100),
-                                        new Line2D.Double(150, 100, 150, 250))));
+                                8,
+                                new Line2D.Double(40, 100, 260, 100),
+                                new Line2D.Double(150, 100, 150, 250)));
         LineNode junction = net.nodes().stream().filter(LineNode::isJunction).findFirst().get();
         assertThat(junction.at().distance(new Point(150, 100))).isLessThan(0.3);
     }
@@ -156,7 +150,7 @@ class CentrelineFinderTest {
     @Test
     void aCurveKeepsToItsPathInOneBitToo() {
         CubicCurve2D curve = new CubicCurve2D.Double(40, 200, 120, 20, 220, 380, 340, 120);
-        InkMap grey = DrawnInk.of(400, 320, DrawnInk.pen(5, curve));
+        InkMap grey = DrawnInk.lines(400, 320, 5, curve);
         for (InkMap map : Arrays.asList(grey, DrawnInk.oneBit(grey))) {
             boolean oneBit = map != grey;
             LineNet net = find(map);
@@ -221,13 +215,12 @@ class CentrelineFinderTest {
     void aNubThatSticksOutIsAStubAndNoLine() {
         LineNet net =
                 find(
-                        DrawnInk.of(
+                        DrawnInk.lines(
                                 300,
                                 200,
-                                DrawnInk.pen(
-                                        6,
-                                        new Line2D.Double(40, 100, 260, 100),
-                                        new Line2D.Double(150, 100, 150, 102.5))));
+                                6,
+                                new Line2D.Double(40, 100, 260, 100),
+                                new Line2D.Double(150, 100, 150, 102.5)));
         assertThat(net.lines()).hasSize(1);
         assertThat(net.nodes()).noneMatch(LineNode::isJunction);
     }
@@ -243,13 +236,12 @@ class CentrelineFinderTest {
     @Test
     void halfTheSizeTellsTheSameLines() {
         InkMap map =
-                DrawnInk.of(
+                DrawnInk.lines(
                         401,
                         301,
-                        DrawnInk.pen(
-                                9,
-                                new Line2D.Double(40, 60, 360, 220),
-                                new Ellipse2D.Double(60, 120, 120, 120)));
+                        9,
+                        new Line2D.Double(40, 60, 360, 220),
+                        new Ellipse2D.Double(60, 120, 120, 120));
         LineNet whole = find(map);
         LineNet half = Halving.doubled(find(Halving.halved(map)));
         assertThat(half.lines()).hasSameSizeAs(whole.lines());

@@ -101,14 +101,13 @@ class WebTest {
     @Test
     void everyBranchHangsOnBothItsNodes() {
         InkMap map =
-                DrawnInk.of(
+                DrawnInk.lines(
                         SIDE,
                         SIDE,
-                        DrawnInk.pen(
-                                5,
-                                new Ellipse2D.Double(40, 40, 120, 120),
-                                new Line2D.Double(10, 100, 190, 104),
-                                new Line2D.Double(100, 10, 103, 190)));
+                        5,
+                        new Ellipse2D.Double(40, 40, 120, 120),
+                        new Line2D.Double(10, 100, 190, 104),
+                        new Line2D.Double(100, 10, 103, 190));
         Web web = web(map);
         for (Branch branch : web.branches()) {
             assertThat(web.branchesAt.get(branch.from)).contains(branch);

@@ -20,13 +20,12 @@ class StrokeJoinerTest {
     void crossingLinesAreTwoStrokes() {
         LineNet net =
                 CentrelineFinder.find(
-                        DrawnInk.of(
+                        DrawnInk.lines(
                                 300,
                                 300,
-                                DrawnInk.pen(
-                                        6,
-                                        new Line2D.Double(40, 60, 260, 220),
-                                        new Line2D.Double(40, 220, 260, 60))),
+                                6,
+                                new Line2D.Double(40, 60, 260, 220),
+                                new Line2D.Double(40, 220, 260, 60)),
                         Progress.SILENT);
         List<InkLine> strokes = StrokeJoiner.join(net);
         assertThat(strokes).hasSize(2);
@@ -39,13 +38,12 @@ class StrokeJoinerTest {
     void aStemEndsAtTheLineItMeets() {
         LineNet net =
                 CentrelineFinder.find(
-                        DrawnInk.of(
+                        DrawnInk.lines(
                                 300,
                                 300,
-                                DrawnInk.pen(
-                                        6,
-                                        new Line2D.Double(40, 100, 260, 100),
-                                        new Line2D.Double(150, 100, 150, 250))),
+                                6,
+                                new Line2D.Double(40, 100, 260, 100),
+                                new Line2D.Double(150, 100, 150, 250)),
                         Progress.SILENT);
         List<InkLine> strokes = StrokeJoiner.join(net);
         assertThat(strokes).hasSize(2);
@@ -57,14 +55,13 @@ class StrokeJoinerTest {
     void aRingThatOthersCrossIsOneClosedStroke() {
         LineNet net =
                 CentrelineFinder.find(
-                        DrawnInk.of(
+                        DrawnInk.lines(
                                 300,
                                 300,
-                                DrawnInk.pen(
-                                        5,
-                                        new Ellipse2D.Double(80, 80, 140, 140),
-                                        new Line2D.Double(20, 150, 280, 152),
-                                        new Line2D.Double(150, 20, 151, 280))),
+                                5,
+                                new Ellipse2D.Double(80, 80, 140, 140),
+                                new Line2D.Double(20, 150, 280, 152),
+                                new Line2D.Double(150, 20, 151, 280)),
                         Progress.SILENT);
         List<InkLine> strokes = StrokeJoiner.join(net);
         assertThat(strokes).hasSize(3);

@@ -44,7 +44,7 @@ class InkEditorTest {
     }
 
     private static InkMap line() {
-        return DrawnInk.of(200, 100, DrawnInk.pen(6, new Line2D.Double(20, 50, 180, 50)));
+        return DrawnInk.lines(200, 100, 6, new Line2D.Double(20, 50, 180, 50));
     }
 
     private static InkMap apply(InkMap map, InkEdit... edits) {

@@ -9,11 +9,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
-import neattrace.raster.InkMap;
-import neattrace.raster.cover.ShapeCover;
-import neattrace.trace.contour.Contour;
-import neattrace.trace.contour.ContourTracer;
+import neattrace.trace.DrawnInk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -91,8 +87,8 @@ class SampledContourTest {
 
     @Test
     void ellipsesAndSquaresAreNoCircles() {
-        double[] ellipse = contour(new Ellipse2D.Double(20, 20, 60, 58));
-        double[] square = contour(new Rectangle2D.Double(20, 20, 40, 40));
+        double[] ellipse = DrawnInk.contour(128, new Ellipse2D.Double(20, 20, 60, 58));
+        double[] square = DrawnInk.contour(128, new Rectangle2D.Double(20, 20, 40, 40));
 
         assertThat(CircleFinder.find(Samples.along(ellipse, STEP))).isEmpty();
         assertThat(CircleFinder.find(Samples.along(square, STEP))).isEmpty();
@@ -111,7 +107,8 @@ class SampledContourTest {
         AffineTransform turn =
                 AffineTransform.getRotateInstance(Math.toRadians(degrees), 60.3, 60.8);
 
-        List<Corner> corners = corners(contour(turn.createTransformedShape(triangle)));
+        List<Corner> corners =
+                corners(DrawnInk.contour(128, turn.createTransformedShape(triangle)));
 
         assertThat(corners).hasSize(3);
         for (double[] corner : new double[][] {{40, 30}, {90, 42}, {55, 95}}) {
@@ -123,8 +120,8 @@ class SampledContourTest {
 
     @Test
     void whatIsRoundHasNoCorners() {
-        assertThat(corners(contour(new Ellipse2D.Double(20, 20, 12, 12)))).isEmpty();
-        assertThat(corners(contour(new Ellipse2D.Double(20, 20, 80, 30)))).isEmpty();
+        assertThat(corners(DrawnInk.contour(128, new Ellipse2D.Double(20, 20, 12, 12)))).isEmpty();
+        assertThat(corners(DrawnInk.contour(128, new Ellipse2D.Double(20, 20, 80, 30)))).isEmpty();
         assertThat(corners(new double[] {0, 0, 1, 0, 1, 1})).isEmpty();
     }
 
@@ -180,17 +177,5 @@ class SampledContourTest {
             xy[2 * i + 1] = cy + radius * Math.sin(2 * Math.PI * i / n);
         }
         return xy;
-    }
-
-    /** The one contour of a shape's exact coverage. */
-    private static double[] contour(java.awt.Shape shape) {
-        int side = 128;
-        byte[] coverage = new byte[side * side];
-        ShapeCover.of(shape, side, side, 0)
-                .forEach((x, y, cover) -> coverage[y * side + x] = (byte) cover);
-        List<Contour> contours =
-                ContourTracer.trace(new InkMap(side, side, coverage), false, Progress.SILENT);
-        assertThat(contours).hasSize(1);
-        return contours.get(0).xy();
     }
 }

@@ -11,10 +11,7 @@ import java.awt.geom.RoundRectangle2D;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
-import neattrace.raster.InkMap;
-import neattrace.raster.cover.ShapeCover;
-import neattrace.trace.contour.ContourTracer;
+import neattrace.trace.DrawnInk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,7 +28,7 @@ class StraightRunsTest {
         Shape shape =
                 turned(new RoundRectangle2D.Double(60, 90, 130, 70, 2 * arc, 2 * arc), degrees);
 
-        CubicLoop loop = LoopFitter.fit(contour(shape), BOUND).loop();
+        CubicLoop loop = LoopFitter.fit(DrawnInk.contour(256, shape), BOUND).loop();
 
         double straight = 0;
         int lines = 0;
@@ -52,7 +49,7 @@ class StraightRunsTest {
         Shape shape = turned(stadium, 20);
         AffineTransform back = turn(-20);
 
-        CubicLoop loop = LoopFitter.fit(contour(shape), BOUND).loop();
+        CubicLoop loop = LoopFitter.fit(DrawnInk.contour(256, shape), BOUND).loop();
 
         int lines = 0;
         for (int i = 0; i < loop.size(); i++) {
@@ -74,7 +71,7 @@ class StraightRunsTest {
         Shape ellipse = turned(new Ellipse2D.Double(20, 128 - 108 / slim, 216, 216 / slim), 15);
 
         assertThat(runs(ellipse)).isEmpty();
-        CubicLoop loop = LoopFitter.fit(contour(ellipse), BOUND).loop();
+        CubicLoop loop = LoopFitter.fit(DrawnInk.contour(256, ellipse), BOUND).loop();
         for (int i = 0; i < loop.size(); i++) {
             assertThat(loop.isStraight(i)).isFalse();
         }
@@ -84,7 +81,7 @@ class StraightRunsTest {
     void curvesLeaveLinesInTheirDirection() {
         Shape shape = turned(new RoundRectangle2D.Double(60, 90, 130, 70, 44, 44), 12);
 
-        CubicLoop loop = LoopFitter.fit(contour(shape), BOUND).loop();
+        CubicLoop loop = LoopFitter.fit(DrawnInk.contour(256, shape), BOUND).loop();
 
         for (int i = 0; i < loop.size(); i++) {
             int before = (i + loop.size() - 1) % loop.size();
@@ -97,7 +94,8 @@ class StraightRunsTest {
     @Test
     void noPointOfARunKeepsFartherThanTheBound() {
         Shape shape = turned(new RoundRectangle2D.Double(60, 90, 130, 70, 30, 30), 5);
-        Section section = Section.ring(Samples.along(contour(shape), LoopFitter.STEP_PX));
+        Section section =
+                Section.ring(Samples.along(DrawnInk.contour(256, shape), LoopFitter.STEP_PX));
 
         assertThat(StraightRuns.find(section, 0.3)).hasSizeGreaterThanOrEqualTo(3);
         assertThat(StraightRuns.find(section, 1e-4)).isEmpty();
@@ -105,7 +103,8 @@ class StraightRunsTest {
 
     private static List<StraightRun> runs(Shape shape) {
         return StraightRuns.find(
-                Section.ring(Samples.along(contour(shape), LoopFitter.STEP_PX)), BOUND);
+                Section.ring(Samples.along(DrawnInk.contour(256, shape), LoopFitter.STEP_PX)),
+                BOUND);
     }
 
     private static AffineTransform turn(double degrees) {
@@ -114,15 +113,5 @@ class StraightRunsTest {
 
     private static Shape turned(Shape shape, double degrees) {
         return turn(degrees).createTransformedShape(shape);
-    }
-
-    private static double[] contour(Shape shape) {
-        int side = 256;
-        byte[] coverage = new byte[side * side];
-        ShapeCover.of(shape, side, side, 0)
-                .forEach((x, y, cover) -> coverage[y * side + x] = (byte) cover);
-        return ContourTracer.trace(new InkMap(side, side, coverage), false, Progress.SILENT)
-                .get(0)
-                .xy();
     }
 }

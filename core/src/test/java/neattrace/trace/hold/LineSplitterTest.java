@@ -34,20 +34,10 @@ class LineSplitterTest {
         return new Point(x / 10, y / 10);
     }
 
-    private static InkMap crossing() {
-        return DrawnInk.of(
-                400,
-                300,
-                DrawnInk.pen(
-                        6,
-                        new Line2D.Double(40, 150, 360, 150),
-                        new Line2D.Double(200, 40, 200, 260)));
-    }
-
     @Test
     void aHeldLineGoesThroughItsCrossingAndSoDoesTheOther() {
         LineColour colour = LineColour.BLACK.with(new LineColour.Hold(mm(100, 150), 7));
-        Map<Integer, List<Outline>> parts = split(crossing(), colour);
+        Map<Integer, List<Outline>> parts = split(DrawnInk.crossing(40), colour);
         assertThat(parts).containsOnlyKeys(0, 7);
         // 320 px and 220 px of a pen 6 px wide, with round ends.
         assertThat(area(parts.get(7))).isCloseTo(320 * 6 + 9 * Math.PI, within(25.0));
@@ -59,13 +49,12 @@ class LineSplitterTest {
     @Test
     void aLineThatOnlyTouchesLeavesNoScarOnTheOther() {
         InkMap map =
-                DrawnInk.of(
+                DrawnInk.lines(
                         400,
                         300,
-                        DrawnInk.pen(
-                                6,
-                                new Line2D.Double(40, 150, 360, 150),
-                                new Line2D.Double(200, 150, 200, 260)));
+                        6,
+                        new Line2D.Double(40, 150, 360, 150),
+                        new Line2D.Double(200, 150, 200, 260));
         Map<Integer, List<Outline>> parts =
                 split(map, LineColour.BLACK.with(new LineColour.Hold(mm(200, 220), 3)));
         assertThat(area(parts.get(0))).isCloseTo(320 * 6 + 9 * Math.PI, within(25.0));
@@ -100,13 +89,12 @@ class LineSplitterTest {
     @Test
     void theBorderStaysBlackAndWhatItEnclosesTakesTheColour() {
         InkMap map =
-                DrawnInk.of(
+                DrawnInk.lines(
                         400,
                         300,
-                        DrawnInk.pen(
-                                5,
-                                new Ellipse2D.Double(50, 40, 300, 220),
-                                new Ellipse2D.Double(150, 110, 80, 60)));
+                        5,
+                        new Ellipse2D.Double(50, 40, 300, 220),
+                        new Ellipse2D.Double(150, 110, 80, 60));
         Map<Integer, List<Outline>> parts =
                 split(map, LineColour.BLACK.withSwatch(4).withBorderBlack(true));
         assertThat(parts.get(0)).hasSize(1);
@@ -117,7 +105,7 @@ class LineSplitterTest {
 
     @Test
     void thePartsTogetherAreTheInk() {
-        InkMap map = crossing();
+        InkMap map = DrawnInk.crossing(40);
         double whole = 0;
         for (byte value : map.coverage()) {
             whole += (value & 0xff) / 255.0;
@@ -132,7 +120,9 @@ class LineSplitterTest {
     @Test
     void aHoldWhoseLineIsGoneHoldsNothing() {
         Map<Integer, List<Outline>> parts =
-                split(crossing(), LineColour.BLACK.with(new LineColour.Hold(mm(60, 60), 7)));
+                split(
+                        DrawnInk.crossing(40),
+                        LineColour.BLACK.with(new LineColour.Hold(mm(60, 60), 7)));
         assertThat(parts).containsOnlyKeys(0);
     }
 
@@ -142,6 +132,6 @@ class LineSplitterTest {
                 LineColour.BLACK
                         .with(new LineColour.Hold(mm(100, 150), 7))
                         .with(new LineColour.Hold(mm(300, 150), 9));
-        assertThat(split(crossing(), twice)).containsOnlyKeys(0, 9);
+        assertThat(split(DrawnInk.crossing(40), twice)).containsOnlyKeys(0, 9);
     }
 }

@@ -59,19 +59,9 @@ class LineMenderTest {
         return sum;
     }
 
-    private static InkMap crossing() {
-        return DrawnInk.of(
-                400,
-                300,
-                DrawnInk.pen(
-                        6,
-                        new Line2D.Double(40, 150, 360, 150),
-                        new Line2D.Double(200, 110, 200, 260)));
-    }
-
     @Test
     void anOverhangIsTrimmedBackToTheCrossing() {
-        InkMap map = crossing();
+        InkMap map = DrawnInk.crossing(110);
         InkMap trimmed = with(map, mender(map).takeAway(mm(200, 118), 0.5));
         assertThat(down(trimmed, 120, 180, 220)).isLessThan(0.05);
         assertThat(down(trimmed, 200, 180, 220)).isCloseTo(6, within(0.1));
@@ -99,13 +89,12 @@ class LineMenderTest {
     @Test
     void aLineThatTouchesNothingIsTakenAwayWhole() {
         InkMap map =
-                DrawnInk.of(
+                DrawnInk.lines(
                         300,
                         100,
-                        DrawnInk.pen(
-                                4,
-                                new Line2D.Double(20, 30, 120, 40),
-                                new Line2D.Double(20, 70, 280, 70)));
+                        4,
+                        new Line2D.Double(20, 30, 120, 40),
+                        new Line2D.Double(20, 70, 280, 70));
         InkMap clean = with(map, mender(map).takeAway(mm(60, 34), 0.2));
         assertThat(pieces(clean)).isEqualTo(1);
     }
@@ -115,19 +104,18 @@ class LineMenderTest {
         // Two stretches of one circle with a gap of 30 degrees between them.
         double r = 80;
         InkMap map =
-                DrawnInk.of(
+                DrawnInk.lines(
                         300,
                         300,
-                        DrawnInk.pen(
-                                6,
-                                new java.awt.geom.Arc2D.Double(
-                                        150 - r,
-                                        150 - r,
-                                        2 * r,
-                                        2 * r,
-                                        105,
-                                        330,
-                                        java.awt.geom.Arc2D.OPEN)));
+                        6,
+                        new java.awt.geom.Arc2D.Double(
+                                150 - r,
+                                150 - r,
+                                2 * r,
+                                2 * r,
+                                105,
+                                330,
+                                java.awt.geom.Arc2D.OPEN));
         Point one =
                 mm(150 + r * Math.cos(Math.toRadians(75)), 150 - r * Math.sin(Math.toRadians(75)));
         Point two =
@@ -150,13 +138,12 @@ class LineMenderTest {
     @Test
     void anEndIsLedOnToTheLineItShouldMeet() {
         InkMap map =
-                DrawnInk.of(
+                DrawnInk.lines(
                         300,
                         300,
-                        DrawnInk.pen(
-                                6,
-                                new Line2D.Double(40, 60, 260, 60),
-                                new Line2D.Double(150, 90, 150, 250)));
+                        6,
+                        new Line2D.Double(40, 60, 260, 60),
+                        new Line2D.Double(150, 90, 150, 250));
         assertThat(pieces(map)).isEqualTo(2);
         InkMap joined = with(map, mender(map).join(mm(150, 91), mm(151, 62), 0.8));
         assertThat(pieces(joined)).isEqualTo(1);
@@ -165,7 +152,7 @@ class LineMenderTest {
 
     @Test
     void aStretchIsRedrawnWithItsOwnWidth() {
-        InkMap map = DrawnInk.of(400, 200, DrawnInk.pen(6, new Line2D.Double(40, 100, 360, 100)));
+        InkMap map = DrawnInk.lines(400, 200, 6, new Line2D.Double(40, 100, 360, 100));
         List<Point> hand =
                 List.of(mm(120, 100), mm(150, 85), mm(200, 75), mm(250, 85), mm(280, 100));
         InkMap redrawn = with(map, mender(map).redraw(hand, 0.5));
@@ -177,7 +164,7 @@ class LineMenderTest {
 
     @Test
     void anEndIsRedrawnAndTheOldOneGoes() {
-        InkMap map = DrawnInk.of(400, 200, DrawnInk.pen(6, new Line2D.Double(40, 100, 360, 100)));
+        InkMap map = DrawnInk.lines(400, 200, 6, new Line2D.Double(40, 100, 360, 100));
         List<Point> hand = List.of(mm(250, 100), mm(280, 110), mm(310, 130), mm(330, 160));
         InkMap redrawn = with(map, mender(map).redraw(hand, 0.5));
         assertThat(across(redrawn, 340, 80, 120)).isLessThan(0.1);
@@ -187,7 +174,7 @@ class LineMenderTest {
 
     @Test
     void whereNoLineIsANewOneOfUsualWidthIsDrawn() {
-        InkMap map = DrawnInk.of(400, 200, DrawnInk.pen(6, new Line2D.Double(40, 160, 360, 160)));
+        InkMap map = DrawnInk.lines(400, 200, 6, new Line2D.Double(40, 160, 360, 160));
         InkMap drawn =
                 with2(map, mender(map).redraw(List.of(mm(60, 40), mm(200, 60), mm(340, 40)), 0.3));
         assertThat(across(drawn, 200, 20, 100)).isCloseTo(6, within(0.3));
@@ -201,7 +188,7 @@ class LineMenderTest {
 
     @Test
     void aBrushThickensTheLineAtItsBeginningOnly() {
-        InkMap map = crossing();
+        InkMap map = DrawnInk.crossing(110);
         List<Point> brush = List.of(mm(120, 150), mm(200, 150), mm(280, 150));
         InkMap thick = with(map, mender(map).brush(brush, 2, 1.5, 0.5));
         assertThat(across(thick, 160, 130, 170)).isCloseTo(9, within(0.3));
@@ -212,7 +199,7 @@ class LineMenderTest {
 
     @Test
     void aBrushThinsTheLineAndLeavesTheOneThatCrosses() {
-        InkMap map = crossing();
+        InkMap map = DrawnInk.crossing(110);
         List<Point> brush = List.of(mm(120, 150), mm(200, 150), mm(280, 150));
         InkMap thin = with(map, mender(map).brush(brush, 2, 0.5, 0.5));
         assertThat(across(thin, 160, 130, 170)).isCloseTo(3, within(0.3));
@@ -223,7 +210,7 @@ class LineMenderTest {
 
     @Test
     void aWholeStrokeGetsOneWidthThroughItsCrossing() {
-        InkMap map = crossing();
+        InkMap map = DrawnInk.crossing(110);
         InkMap even = with(map, mender(map).oneWidth(mm(80, 150), 0.3, 0.5));
         for (int x : new int[] {60, 120, 280, 340}) {
             assertThat(across(even, x, 130, 170)).isCloseTo(3, within(0.1));
@@ -234,7 +221,7 @@ class LineMenderTest {
 
     @Test
     void freeEndsThinOut() {
-        InkMap map = DrawnInk.of(400, 100, DrawnInk.pen(8, new Line2D.Double(40, 50, 360, 50)));
+        InkMap map = DrawnInk.lines(400, 100, 8, new Line2D.Double(40, 50, 360, 50));
         InkMap tapered = with(map, mender(map).taper(mm(200, 50), 0.3, 0.5));
         assertThat(across(tapered, 200, 30, 70)).isCloseTo(8, within(0.1));
         double reach = 0.3 * 312;
@@ -245,7 +232,7 @@ class LineMenderTest {
 
     @Test
     void whereNothingIsNothingIsFound() {
-        InkMap map = crossing();
+        InkMap map = DrawnInk.crossing(110);
         LineMender mender = mender(map);
         assertThat(mender.takeAway(mm(60, 40), 0.5)).isEmpty();
         assertThat(mender.join(mm(60, 40), mm(90, 40), 0.5)).isEmpty();
@@ -259,7 +246,7 @@ class LineMenderTest {
 
     @Test
     void aLineEndsAtItsMeetingAndAStrokeGoesOn() {
-        LineMender mender = mender(crossing());
+        LineMender mender = mender(DrawnInk.crossing(110));
         double line = length(mender.lineAt(mm(80, 150), 0.5));
         double stroke = length(mender.strokeAt(mm(80, 150), 0.5));
         assertThat(line * PX_PER_MM).isCloseTo(160, within(2.0));
@@ -278,7 +265,7 @@ class LineMenderTest {
 
     @Test
     void anEditWithoutItsLineIsAdrift() {
-        InkMap map = crossing();
+        InkMap map = DrawnInk.crossing(110);
         InkEdit edit = mender(map).takeAway(mm(200, 118), 0.5).orElseThrow();
         InkMap bare = DrawnInk.of(400, 300, g -> {});
         assertThat(InkEditor.apply(bare, List.of(edit), PX_PER_MM, false).adrift())

@@ -28,7 +28,7 @@ class OutsideTest {
 
     @Test
     void paperRoundARingIsOutsideAndPaperInItIsNot() {
-        InkMap map = DrawnInk.of(240, 240, DrawnInk.pen(4, new Ellipse2D.Double(40, 40, 160, 160)));
+        InkMap map = DrawnInk.lines(240, 240, 4, new Ellipse2D.Double(40, 40, 160, 160));
         Outside outside = Outside.of(map, 10);
         assertThat(outside.has(5, 5)).isTrue();
         assertThat(outside.has(120, 30)).isTrue();
@@ -45,7 +45,7 @@ class OutsideTest {
 
     @Test
     void edgesKnowWhetherTheOutsideIsBesideThem() {
-        InkMap map = DrawnInk.of(240, 240, DrawnInk.pen(4, new Ellipse2D.Double(40, 40, 160, 160)));
+        InkMap map = DrawnInk.lines(240, 240, 4, new Ellipse2D.Double(40, 40, 160, 160));
         Outside outside = Outside.of(map, 10);
         assertThat(outside.isBeside(120.5, 38)).isTrue();
         assertThat(outside.isBeside(120.5, 42)).isFalse();
@@ -75,9 +75,7 @@ class OutsideTest {
     @Test
     void thinLinesKeepTheInsideOutWhateverTheGap() {
         for (double gap : new double[] {2, 5, 12, 30, 60}) {
-            InkMap map =
-                    DrawnInk.of(
-                            240, 240, DrawnInk.pen(1.5, new Ellipse2D.Double(40, 40, 160, 160)));
+            InkMap map = DrawnInk.lines(240, 240, 1.5, new Ellipse2D.Double(40, 40, 160, 160));
             Outside outside = Outside.of(map, gap);
             for (int x = 60; x < 180; x++) {
                 assertThat(outside.has(x, 120)).isFalse();

@@ -22,10 +22,7 @@ class StrokeArtTest {
 
     @Test
     void aStraightLineIsOneStraightPathWithItsWidthInMm() {
-        StrokeArt art =
-                art(
-                        DrawnInk.of(300, 200, DrawnInk.pen(8, new Line2D.Double(40, 60, 260, 150))),
-                        0.05);
+        StrokeArt art = art(DrawnInk.lines(300, 200, 8, new Line2D.Double(40, 60, 260, 150)), 0.05);
         assertThat(art.open()).hasSize(1);
         assertThat(art.closed()).isEmpty();
         assertThat(art.solids()).isEmpty();
@@ -38,11 +35,7 @@ class StrokeArtTest {
 
     @Test
     void aRingIsAClosedStrokeOfFewCurves() {
-        StrokeArt art =
-                art(
-                        DrawnInk.of(
-                                300, 300, DrawnInk.pen(6, new Ellipse2D.Double(50, 50, 200, 200))),
-                        1);
+        StrokeArt art = art(DrawnInk.lines(300, 300, 6, new Ellipse2D.Double(50, 50, 200, 200)), 1);
         assertThat(art.closed()).hasSize(1);
         assertThat(art.closed().get(0).path().size()).isLessThanOrEqualTo(8);
         assertThat(art.closed().get(0).path().length(0.01)).isCloseTo(200 * Math.PI, within(1.0));
@@ -51,7 +44,7 @@ class StrokeArtTest {
     @Test
     void aFreeCurveKeepsToItsPath() {
         CubicCurve2D curve = new CubicCurve2D.Double(40, 200, 120, 20, 220, 380, 340, 120);
-        StrokeArt art = art(DrawnInk.of(400, 320, DrawnInk.pen(5, curve)), 1);
+        StrokeArt art = art(DrawnInk.lines(400, 320, 5, curve), 1);
         assertThat(art.open()).hasSize(1);
         StrokeArt.OpenStroke stroke = art.open().get(0);
         assertThat(stroke.path().size()).isLessThanOrEqualTo(5);
@@ -87,13 +80,12 @@ class StrokeArtTest {
     void oneWidthForAllLeavesPathsAndSolids() {
         StrokeArt art =
                 art(
-                        DrawnInk.of(
+                        DrawnInk.lines(
                                 300,
                                 300,
-                                DrawnInk.pen(
-                                        6,
-                                        new Line2D.Double(20, 30, 280, 30),
-                                        new Ellipse2D.Double(80, 80, 120, 120))),
+                                6,
+                                new Line2D.Double(20, 30, 280, 30),
+                                new Ellipse2D.Double(80, 80, 120, 120)),
                         0.1);
         StrokeArt even = art.withWidth(0.3);
         assertThat(even.open()).allMatch(stroke -> stroke.widthMm() == 0.3);

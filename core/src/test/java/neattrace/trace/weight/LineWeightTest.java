@@ -32,7 +32,7 @@ class LineWeightTest {
     };
 
     private static InkMap drawn(double pen) {
-        return DrawnInk.of(300, 300, DrawnInk.pen(pen, DRAWING));
+        return DrawnInk.lines(300, 300, pen, DRAWING);
     }
 
     private static InkMap apply(InkMap map, WeightRecipe recipe) {
@@ -139,7 +139,7 @@ class LineWeightTest {
 
     @Test
     void theOutsideGrowsAndTheInsideStays() {
-        InkMap map = DrawnInk.of(300, 300, DrawnInk.pen(3, new Ellipse2D.Double(60, 50, 180, 150)));
+        InkMap map = DrawnInk.lines(300, 300, 3, new Ellipse2D.Double(60, 50, 180, 150));
         InkMap bold = apply(map, WeightRecipe.AS_DRAWN.withOutsideMm(1));
         // What a pen 10 px to the outer side would add: the ellipse's outer rim.
         assertThat(bold.isInk(150, 41)).isTrue();
@@ -179,13 +179,12 @@ class LineWeightTest {
     @Test
     void onlyTheChosenPieceGetsABolderOutside() {
         InkMap map =
-                DrawnInk.of(
+                DrawnInk.lines(
                         300,
                         150,
-                        DrawnInk.pen(
-                                3,
-                                new Ellipse2D.Double(30, 40, 80, 60),
-                                new Ellipse2D.Double(180, 40, 80, 60)));
+                        3,
+                        new Ellipse2D.Double(30, 40, 80, 60),
+                        new Ellipse2D.Double(180, 40, 80, 60));
         InkMap bold =
                 apply(
                         map,
