@@ -197,6 +197,10 @@ final class Workbench extends BorderPane {
     void go(Station next) {
         table.take(null);
         table.setSketch(null);
+        if (station == Station.FLATS && next != station) {
+            // The swatch is laid down with the station; nothing should say it is in hand.
+            workspace.say("");
+        }
         station = next;
         route.select(next);
         title.setText(next.title());

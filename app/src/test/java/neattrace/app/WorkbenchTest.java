@@ -158,6 +158,18 @@ class WorkbenchTest extends WindowTest {
     }
 
     @Test
+    void noSwatchIsSaidToBeInHandAtAnotherStation(FxRobot robot) throws Exception {
+        open(robot, boxes("o.png", 300));
+        robot.push(KeyCode.F);
+        robot.push(KeyCode.DIGIT0);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(message(robot)).startsWith("In hand");
+        robot.push(KeyCode.L);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(message(robot)).isEmpty();
+    }
+
+    @Test
     void aClickOnAGapOpensItAndAnswersSettleIt(FxRobot robot) throws Exception {
         open(robot, boxes("c.png", 300));
         assertThat(drawing().areas().enclosed()).hasSize(2);
