@@ -12,7 +12,7 @@ import java.util.BitSet;
  * start, first control point, second control point. Immutable; every query is linear in the
  * segments.
  */
-public final class CubicLoop {
+public final class CubicLoop implements CubicSegments {
 
     private static final int STRIDE = 6;
 
@@ -65,28 +65,29 @@ public final class CubicLoop {
     }
 
     /** Number of segments, which is also the number of points. */
+    @Override
     public int size() {
         return coords.length / STRIDE;
     }
 
-    /** Whether segment {@code i} is an exact straight line. */
+    @Override
     public boolean isStraight(int i) {
         return straight.get(i);
     }
 
-    /** Where segment {@code i} starts. */
+    @Override
     public Point point(int i) {
         int at = STRIDE * (i % size());
         return new Point(coords[at], coords[at + 1]);
     }
 
-    /** The control point of segment {@code i} near its start ({@code which = 0}) or its end (1). */
+    @Override
     public Point control(int i, int which) {
         int at = STRIDE * i + 2 + 2 * which;
         return new Point(coords[at], coords[at + 1]);
     }
 
-    /** The point of segment {@code i} at parameter {@code t} in 0 to 1. */
+    @Override
     public Point at(int i, double t) {
         return new Point(evaluate(i, t, 0), evaluate(i, t, 1));
     }
@@ -162,14 +163,6 @@ public final class CubicLoop {
             }
         }
         return Arrays.copyOf(xy, used);
-    }
-
-    /** How many chords of even parameter keep within {@code tolerance} of segment {@code i}. */
-    public int pieces(int i, double tolerance) {
-        if (straight.get(i)) {
-            return 1;
-        }
-        return Wang.pieces(point(i), control(i, 0), control(i, 1), point(i + 1), tolerance);
     }
 
     /** Length of the loop, from a polygon within {@code tolerance}. */

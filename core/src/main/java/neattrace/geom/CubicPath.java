@@ -8,7 +8,7 @@ import java.util.BitSet;
  * Coordinates lie in one array: the start, then six numbers a segment (first control point, second
  * control point, end). Immutable.
  */
-public final class CubicPath {
+public final class CubicPath implements CubicSegments {
 
     private static final int STRIDE = 6;
 
@@ -40,27 +40,29 @@ public final class CubicPath {
     }
 
     /** Number of segments; there is one point more. */
+    @Override
     public int size() {
         return coords.length / STRIDE;
     }
 
-    /** Whether segment {@code i} is an exact straight line. */
+    @Override
     public boolean isStraight(int i) {
         return straight.get(i);
     }
 
     /** Point {@code i}, from 0 to {@link #size}. */
+    @Override
     public Point point(int i) {
         return new Point(coords[STRIDE * i], coords[STRIDE * i + 1]);
     }
 
-    /** The control point of segment {@code i} near its start ({@code which = 0}) or its end (1). */
+    @Override
     public Point control(int i, int which) {
         int at = STRIDE * i + 2 + 2 * which;
         return new Point(coords[at], coords[at + 1]);
     }
 
-    /** The point of segment {@code i} at parameter {@code t} in 0 to 1. */
+    @Override
     public Point at(int i, double t) {
         double s = 1 - t;
         return point(i).times(s * s * s)
@@ -108,12 +110,5 @@ public final class CubicPath {
         xy[used++] = end.x();
         xy[used++] = end.y();
         return Arrays.copyOf(xy, used);
-    }
-
-    private int pieces(int i, double tolerance) {
-        if (straight.get(i)) {
-            return 1;
-        }
-        return Wang.pieces(point(i), control(i, 0), control(i, 1), point(i + 1), tolerance);
     }
 }

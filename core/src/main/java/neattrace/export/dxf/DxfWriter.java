@@ -8,13 +8,17 @@ import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import neattrace.geom.Arc;
 import neattrace.geom.CubicLoop;
+import neattrace.geom.CubicSegments;
 import neattrace.geom.Outline;
+import neattrace.geom.Point;
 import neattrace.trace.stroke.StrokeArt;
 
 /**
- * Writes outlines or strokes as polylines. Curves become chords that keep within {@link
- * #TOLERANCE_MM} of them; release 12 knows no curves but arcs.
+ * Writes outlines or strokes as polylines. Circular arcs stay arcs (a vertex with a bulge); other
+ * curves become chords that keep within {@link #TOLERANCE_MM} of them.
  */
 public final class DxfWriter {
 
@@ -47,10 +51,10 @@ public final class DxfWriter {
             throws IOException {
         DxfWriter writer = open(widthMm, heightMm, List.of(STROKES, SOLIDS), out);
         for (StrokeArt.OpenStroke stroke : art.open()) {
-            writer.polyline(stroke.path().flatten(TOLERANCE_MM), false, STROKES);
+            writer.polyline(stroke.path(), false, STROKES);
         }
         for (StrokeArt.ClosedStroke stroke : art.closed()) {
-            writer.polyline(stroke.path().flatten(TOLERANCE_MM), true, STROKES);
+            writer.polyline(stroke.path(), true, STROKES);
         }
         writer.loops(art.solids(), SOLIDS);
         writer.close();
@@ -101,12 +105,12 @@ public final class DxfWriter {
     private void loops(List<Outline> outlines, String layer) throws IOException {
         for (Outline outline : outlines) {
             for (CubicLoop loop : outline.loops().toList()) {
-                polyline(loop.flatten(TOLERANCE_MM), true, layer);
+                polyline(loop, true, layer);
             }
         }
     }
 
-    private void polyline(double[] xy, boolean closed, String layer) throws IOException {
+    private void polyline(CubicSegments path, boolean closed, String layer) throws IOException {
         pair(0, "POLYLINE");
         pair(8, layer);
         pair(66, "1");
@@ -114,13 +118,34 @@ public final class DxfWriter {
         pair(10, "0.0");
         pair(20, "0.0");
         pair(30, "0.0");
-        for (int i = 0; i < xy.length; i += 2) {
-            pair(0, "VERTEX");
-            pair(8, layer);
-            place(xy[i], xy[i + 1]);
+        for (int i = 0; i < path.size(); i++) {
+            Optional<Arc> arc = path.arc(i);
+            if (arc.isPresent()) {
+                vertex(path.point(i), layer);
+                pair(42, String.format(Locale.ROOT, "%.6f", bulge(arc.get())));
+                continue;
+            }
+            int pieces = path.pieces(i, TOLERANCE_MM);
+            for (int k = 0; k < pieces; k++) {
+                vertex(path.at(i, (double) k / pieces), layer);
+            }
+        }
+        if (!closed) {
+            vertex(path.point(path.size()), layer);
         }
         pair(0, "SEQEND");
         pair(8, layer);
+    }
+
+    private void vertex(Point at, String layer) throws IOException {
+        pair(0, "VERTEX");
+        pair(8, layer);
+        place(at.x(), at.y());
+    }
+
+    /** The tangent of a quarter of the sweep, counterclockwise if positive, where y runs up. */
+    private static double bulge(Arc arc) {
+        return -Math.tan(arc.sweep() / 4);
     }
 
     /** A place on the page, whose y runs down, in the file's plane, whose y runs up. */

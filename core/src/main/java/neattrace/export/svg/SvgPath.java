@@ -1,7 +1,10 @@
 package neattrace.export.svg;
 
+import java.util.Optional;
+import neattrace.geom.Arc;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicPath;
+import neattrace.geom.CubicSegments;
 import neattrace.geom.Point;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.Geometry;
@@ -15,31 +18,41 @@ final class SvgPath {
 
     static void append(StringBuilder path, CubicLoop loop) {
         pair(path, 'M', loop.point(0));
-        for (int i = 0; i < loop.size(); i++) {
-            if (loop.isStraight(i)) {
-                if (i < loop.size() - 1) {
-                    pair(path, 'L', loop.point(i + 1));
-                }
-                continue;
-            }
-            pair(path, 'C', loop.control(i, 0));
-            pair(path, ' ', loop.control(i, 1));
-            pair(path, ' ', loop.point(i + 1));
-        }
+        int last = loop.size() - 1;
+        int drawn = loop.isStraight(last) ? last : last + 1;
+        segments(path, loop, drawn);
         path.append('Z');
     }
 
     static void append(StringBuilder path, CubicPath open) {
         pair(path, 'M', open.point(0));
-        for (int i = 0; i < open.size(); i++) {
-            if (open.isStraight(i)) {
-                pair(path, 'L', open.point(i + 1));
+        segments(path, open, open.size());
+    }
+
+    private static void segments(StringBuilder path, CubicSegments segments, int count) {
+        for (int i = 0; i < count; i++) {
+            Point end = segments.point(i + 1);
+            Optional<Arc> arc = segments.arc(i);
+            if (segments.isStraight(i)) {
+                pair(path, 'L', end);
+            } else if (arc.isPresent()) {
+                arc(path, arc.get());
+                pair(path, ' ', end);
             } else {
-                pair(path, 'C', open.control(i, 0));
-                pair(path, ' ', open.control(i, 1));
-                pair(path, ' ', open.point(i + 1));
+                pair(path, 'C', segments.control(i, 0));
+                pair(path, ' ', segments.control(i, 1));
+                pair(path, ' ', end);
             }
         }
+    }
+
+    /** Radii, no turn of axes, the shorter way round, and whether clockwise on screen. */
+    private static void arc(StringBuilder path, Arc arc) {
+        path.append('A');
+        SvgNumber.append(path, arc.radius());
+        path.append(' ');
+        SvgNumber.append(path, arc.radius());
+        path.append(arc.sweep() > 0 ? " 0 0 1" : " 0 0 0");
     }
 
     static void append(StringBuilder path, Geometry geometry) {

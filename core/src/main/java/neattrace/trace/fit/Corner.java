@@ -2,5 +2,11 @@ package neattrace.trace.fit;
 
 import neattrace.geom.Point;
 
-/** A corner: the sample nearest to it, and where the two sides meet. */
-record Corner(int index, Point at) {}
+/**
+ * A corner.
+ *
+ * @param index the sample nearest to it
+ * @param at where the two sides meet, or nearly so if it is rounded
+ * @param rounded whether it was drawn a little rounded
+ */
+record Corner(int index, Point at, boolean rounded) {}

@@ -27,7 +27,8 @@ public final class LoopFitter {
      */
     public static FittedLoop fit(double[] contour, double maxErrorPx) {
         Samples samples = Samples.along(contour, STEP_PX);
-        List<Corner> corners = CornerFinder.find(samples);
+        List<Corner> corners =
+                CornerSettler.settle(samples, CornerFinder.find(samples), maxErrorPx);
         List<Piece> pieces = new ArrayList<>();
         if (corners.isEmpty()) {
             pieces.addAll(CircleFinder.find(samples));

@@ -33,9 +33,9 @@ public final class PathFitter {
         Samples samples = Samples.alongOpen(xy, LoopFitter.STEP_PX);
         int last = samples.size() - 1;
         List<Corner> corners = new ArrayList<>();
-        corners.add(new Corner(0, samples.at(0)));
+        corners.add(new Corner(0, samples.at(0), false));
         corners.addAll(CornerFinder.find(samples));
-        corners.add(new Corner(last, samples.at(last)));
+        corners.add(new Corner(last, samples.at(last), false));
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i + 1 < corners.size(); i++) {
             boolean atStart = i == 0;

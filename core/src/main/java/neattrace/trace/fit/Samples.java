@@ -82,6 +82,11 @@ final class Samples {
         return new Point(x(i), y(i));
     }
 
+    /** The circle nearest to all of them; null if they lie on a line. */
+    Circle circle() {
+        return Kasa.circle(x, y, 0, x.length - 1);
+    }
+
     /**
      * The turn in radians, 0 to pi, between the chords [i - far, i - near] and [i + near, i + far];
      * 0 where an open contour has not both.

@@ -32,6 +32,9 @@ final class Section {
     /** Whether it is a straight line from its first to its last point. */
     final boolean line;
 
+    /** The arc of a circle that it is; null if it is none. */
+    final ArcRun arc;
+
     /** Whether its ends are corners, where curves may leave freely. */
     final boolean cornerAtStart;
 
@@ -55,11 +58,23 @@ final class Section {
             Kind kind,
             boolean cornerAtStart,
             boolean cornerAtEnd) {
+        this(x, y, angle, kind, null, cornerAtStart, cornerAtEnd);
+    }
+
+    private Section(
+            double[] x,
+            double[] y,
+            double[] angle,
+            Kind kind,
+            ArcRun arc,
+            boolean cornerAtStart,
+            boolean cornerAtEnd) {
         this.x = x;
         this.y = y;
         this.angle = angle;
         this.ring = kind == Kind.RING;
         this.line = kind == Kind.LINE;
+        this.arc = arc;
         this.cornerAtStart = cornerAtStart;
         this.cornerAtEnd = cornerAtEnd;
         this.way = new double[x.length];
@@ -147,7 +162,7 @@ final class Section {
         return seams;
     }
 
-    /** Once round a loop in parts, as {@link #parts}: from the end of a straight run, if any. */
+    /** Once round a loop in parts, as {@link #parts}: from within a straight run, if any. */
     static List<Section> ringParts(Samples samples, double bound) {
         if (samples.size() < StraightRuns.SHORTEST) {
             return ring(samples).pieces();
@@ -156,28 +171,46 @@ final class Section {
         // From the most bent place, so that no straight run goes over the seam.
         Section bent = ring(samples, seams[1]);
         List<StraightRun> runs = StraightRuns.find(bent, bound);
-        if (runs.isEmpty()) {
-            return ring(samples, seams[0]).pieces();
-        }
-        int n = bent.last();
+        return runs.isEmpty() ? ring(samples, seams[0]).pieces() : bent.around(runs, bound);
+    }
+
+    /** The parts of a ring: from the middle of its first straight run once round to there. */
+    private List<Section> around(List<StraightRun> runs, double bound) {
+        int n = last();
         StraightRun first = runs.get(0);
-        double[] x = new double[n + 1];
-        double[] y = new double[n + 1];
-        double[] angle = new double[n + 1];
+        int seam = (first.from() + first.to()) / 2;
+        Point middle = first.start().plus(first.end()).times(0.5);
+        double[] px = new double[n + 1];
+        double[] py = new double[n + 1];
+        double[] along = new double[n + 1];
         for (int k = 0; k <= n; k++) {
-            x[k] = bent.x[(first.to() + k) % n];
-            y[k] = bent.y[(first.to() + k) % n];
-            angle[k] = bent.angle[(first.to() + k) % n];
+            px[k] = x[(seam + k) % n];
+            py[k] = y[(seam + k) % n];
+            along[k] = angle[(seam + k) % n];
         }
-        x[0] = first.end().x();
-        y[0] = first.end().y();
-        angle[0] = first.angle();
         List<StraightRun> counted = new ArrayList<>();
+        counted.add(new StraightRun(0, first.to() - seam, middle, first.end()));
         for (StraightRun run : runs.subList(1, runs.size())) {
-            counted.add(run.countedFrom(first.to(), n));
+            counted.add(run.countedFrom(seam, n));
         }
-        counted.add(first.countedFrom(first.to(), n));
-        return new Section(x, y, angle, Kind.CURVE, false, false).cutAt(counted);
+        counted.add(new StraightRun(n + first.from() - seam, n, first.start(), middle));
+        Section turned = new Section(px, py, along, Kind.CURVE, false, false);
+        List<Section> parts = new ArrayList<>(turned.cutAt(counted, bound));
+        Section half = parts.remove(parts.size() - 1);
+        parts.set(0, half.goingOn(parts.get(0)));
+        return parts;
+    }
+
+    /** One straight line of two halves. */
+    private Section goingOn(Section next) {
+        int n = last();
+        double[] px = Arrays.copyOf(x, n + next.x.length);
+        double[] py = Arrays.copyOf(y, n + next.y.length);
+        double[] along = Arrays.copyOf(angle, n + next.angle.length);
+        System.arraycopy(next.x, 0, px, n, next.x.length);
+        System.arraycopy(next.y, 0, py, n, next.y.length);
+        System.arraycopy(next.angle, 0, along, n, next.angle.length);
+        return new Section(px, py, along, Kind.LINE, false, false);
     }
 
     int last() {
@@ -189,30 +222,47 @@ final class Section {
     }
 
     /**
-     * Its straight runs and what lies between them, in order; long curves in several parts.
+     * Its straight runs, its arcs, and what lies between them, in order; long curves in several
+     * parts.
      *
-     * @param bound the largest distance of a point from a straight run, px
+     * @param bound the largest distance of a point from a straight run or an arc, px
      */
     List<Section> parts(double bound) {
-        return cutAt(StraightRuns.find(this, bound));
+        return cutAt(StraightRuns.find(this, bound), bound);
     }
 
-    private List<Section> cutAt(List<StraightRun> runs) {
+    private List<Section> cutAt(List<StraightRun> straight, double bound) {
+        ArcFinder.Found found = ArcFinder.find(this, straight, bound);
+        List<StraightRun> runs = found.runs();
         List<Section> parts = new ArrayList<>();
         int at = 0;
         StraightRun before = null;
-        for (StraightRun run : runs) {
-            if (run.from() > at) {
-                parts.addAll(curve(at, run.from(), before, run).pieces());
+        for (int gap = 0; gap <= runs.size(); gap++) {
+            StraightRun after = gap < runs.size() ? runs.get(gap) : null;
+            int end = after == null ? last() : after.from();
+            if (found.arcs().get(gap) != null) {
+                parts.add(round(found.arcs().get(gap)));
+            } else if (end > at) {
+                parts.addAll(curve(at, end, before, after).pieces());
             }
-            parts.add(straight(run));
-            at = run.to();
-            before = run;
-        }
-        if (at < last()) {
-            parts.addAll(curve(at, last(), before, null).pieces());
+            if (after != null) {
+                parts.add(straight(after));
+                at = after.to();
+            }
+            before = after;
         }
         return parts;
+    }
+
+    private Section round(ArcRun arc) {
+        return new Section(
+                Arrays.copyOfRange(x, arc.from(), arc.to() + 1),
+                Arrays.copyOfRange(y, arc.from(), arc.to() + 1),
+                Arrays.copyOfRange(angle, arc.from(), arc.to() + 1),
+                Kind.CURVE,
+                arc,
+                false,
+                false);
     }
 
     private Section straight(StraightRun run) {

@@ -63,6 +63,9 @@ final class SectionFitter {
         if (section.line) {
             return List.of(new Chain(section).piece(0, true));
         }
+        if (section.arc != null) {
+            return section.arc.pieces(section);
+        }
         SectionFitter fitter = new SectionFitter(section, bound);
         fitter.cut();
         fitter.refine();

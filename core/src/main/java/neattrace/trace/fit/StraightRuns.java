@@ -33,7 +33,7 @@ final class StraightRuns {
     private static final double GROWTH_PX = 0.1;
 
     /** No corner that ends a run lies farther from its line, px. */
-    private static final double CORNER_PX = 0.25;
+    private static final double CORNER_PX = 0.4;
 
     /** How far beyond an end its bend is measured, points. */
     private static final int BEYOND = 16;
@@ -176,24 +176,6 @@ final class StraightRuns {
         for (int k = 0; k < 5; k++) {
             s[k] = (sums[k][to + 1] - sums[k][from]) / n;
         }
-        double xx = s[2] - s[0] * s[0];
-        double xy = s[3] - s[0] * s[1];
-        double yy = s[4] - s[1] * s[1];
-        double angle = 0.5 * Math.atan2(2 * xy, xx - yy);
-        double least = (xx + yy) / 2 - Math.hypot((xx - yy) / 2, xy);
-        Point centre = new Point(section.x[0] + s[0], section.y[0] + s[1]);
-        Point direction = new Point(Math.cos(angle), Math.sin(angle));
-        return new Line(centre, direction, Math.sqrt(Math.max(0, least)));
-    }
-
-    private record Line(Point centre, Point direction, double rms) {
-
-        double distance(Point at) {
-            return Math.abs(at.minus(centre).cross(direction));
-        }
-
-        Point nearest(Point at) {
-            return centre.plus(direction.times(at.minus(centre).dot(direction)));
-        }
+        return Line.of(s[0], s[1], s[2], s[3], s[4], section.at(0));
     }
 }

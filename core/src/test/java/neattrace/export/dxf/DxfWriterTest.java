@@ -25,6 +25,7 @@ import org.junit.jupiter.api.Test;
  */
 class DxfWriterTest {
 
+    /** Places are x, y and the bulge of what leads on from there. */
     private record Polyline(String layer, boolean closed, List<double[]> places) {}
 
     private static List<Polyline> read(byte[] dxf) {
@@ -53,7 +54,9 @@ class DxfWriterTest {
             } else if (code == 10) {
                 x = Double.parseDouble(value);
             } else if (code == 20 && entity.equals("VERTEX")) {
-                places.add(new double[] {x, Double.parseDouble(value)});
+                places.add(new double[] {x, Double.parseDouble(value), 0});
+            } else if (code == 42) {
+                places.get(places.size() - 1)[2] = Double.parseDouble(value);
             }
         }
         assertThat(lines[lines.length - 1]).isEqualTo("EOF");
@@ -66,6 +69,14 @@ class DxfWriterTest {
             double[] a = line.places.get(i);
             double[] b = line.places.get((i + 1) % n);
             twice += a[0] * b[1] - b[0] * a[1];
+            // The segment of a circle beyond the chord; a bulge is the tangent of a quarter turn.
+            double turn = 4 * Math.atan(a[2]);
+            double radius =
+                    a[2] == 0
+                            ? 0
+                            : Math.hypot(b[0] - a[0], b[1] - a[1])
+                                    / (2 * Math.sin(Math.abs(turn) / 2));
+            twice += radius * radius * (turn - Math.sin(turn));
         }
         return twice / 2;
     }
@@ -79,7 +90,7 @@ class DxfWriterTest {
         List<Polyline> read = read(out.toByteArray());
         assertThat(read).hasSize(2).allMatch(Polyline::closed);
         assertThat(read.get(0).layer).isEqualTo("OUTLINES");
-        assertThat(read.get(0).places.get(0)).containsExactly(10, 30);
+        assertThat(read.get(0).places.get(0)).containsExactly(10, 30, 0);
         // Clockwise on screen is clockwise in a plane whose y runs up, too: less than zero.
         assertThat(area(read.get(0))).isCloseTo(-400, within(1e-6));
         assertThat(area(read.get(1))).isCloseTo(25, within(1e-6));
@@ -114,6 +125,7 @@ class DxfWriterTest {
                         .findFirst()
                         .orElseThrow();
         assertThat(Math.abs(area(ring))).isCloseTo(Math.PI * 25, within(0.3));
+        assertThat(ring.places).as("true arcs").hasSize(4).allMatch(place -> place[2] != 0);
         Polyline solid =
                 read.stream().filter(p -> p.layer.equals("SOLID_BLACKS")).findFirst().orElseThrow();
         assertThat(Math.abs(area(solid))).isCloseTo(36, within(0.3));
