@@ -1,7 +1,6 @@
 package neattrace.region.area;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -73,41 +72,27 @@ public final class AreaFinder {
     private static List<Area> areas(InkMap map, OtherSide side, Basins basins) {
         int width = map.width();
         int count = basins.count();
-        long[] pixels = new long[count];
-        int[] best = new int[count];
-        int[] bestDistance = new int[count];
-        int[] border = new int[count];
-        Arrays.fill(bestDistance, -1);
-        int[] labels = basins.labels();
-        for (int y = 0; y < map.height(); y++) {
-            for (int x = 0; x < width; x++) {
-                int i = y * width + x;
-                int distance = side.squared(i);
-                if (distance < 0) {
-                    continue;
-                }
-                int label = labels[i];
-                pixels[label]++;
-                if (distance > bestDistance[label]) {
-                    bestDistance[label] = distance;
-                    best[label] = i;
-                }
-                if (x == 0 || y == 0 || x == width - 1 || y == map.height() - 1) {
-                    border[label]++;
-                }
-            }
+        int bands = Math.max(1, Math.min(Runtime.getRuntime().availableProcessors(), map.height()));
+        Extents[] parts = new Extents[bands];
+        IntStream.range(0, bands)
+                .parallel()
+                .forEach(
+                        band -> {
+                            int from = (int) ((long) map.height() * band / bands);
+                            int to = (int) ((long) map.height() * (band + 1) / bands);
+                            parts[band] = new Extents(count);
+                            parts[band].measure(map, side, basins.labels(), from, to);
+                        });
+        Extents all = parts[0];
+        for (int band = 1; band < bands; band++) {
+            all.add(parts[band]);
         }
-        int outside = -1;
-        for (int label = 0; label < count; label++) {
-            if (border[label] > 0 && (outside < 0 || border[label] > border[outside])) {
-                outside = label;
-            }
-        }
+        int outside = all.outside();
         List<Area> areas = new ArrayList<>();
         for (int label = 0; label < count; label++) {
-            Point anchor = centre(best[label], width);
-            double radius = Math.sqrt(bestDistance[label]);
-            areas.add(new Area(label, anchor, pixels[label], radius, label == outside));
+            Point anchor = centre(all.widest[label], width);
+            double radius = Math.sqrt(all.squared[label]);
+            areas.add(new Area(label, anchor, all.pixels[label], radius, label == outside));
         }
         return areas;
     }

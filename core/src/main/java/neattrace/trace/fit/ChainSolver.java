@@ -21,22 +21,12 @@ final class ChainSolver {
     /** Samples used of each cubic. */
     private static final int PICKED = 12;
 
-    /** Weight of squared distances along the curve against those across it. */
-    private static final double ALONG = 0.05;
-
     /** A sum of squares that falls by less than this share has settled. */
     private static final double SETTLED = 0.05;
 
     private static final double MOST_TURN = 0.5;
     private static final double FIRST_DAMPING = 1e-3;
     private static final double LEAST_DAMPING = 1e-6;
-
-    /** The control points that unknowns move: a point's share in each depends on its parameter. */
-    private static final int FIRST_ARM = 0;
-
-    private static final int SECOND_ARM = 1;
-    private static final int START = 2;
-    private static final int END = 3;
 
     private final Chain chain;
     private final Cubic cubic = new Cubic();
@@ -48,8 +38,8 @@ final class ChainSolver {
     /** Parameters nearest to the picked samples, for each cubic solved for. */
     private final double[][] nearest = new double[MOST][PICKED];
 
-    /** Shares of the control points at a parameter. */
-    private final double[] share = new double[4];
+    /** What the samples of a cubic come to. */
+    private final Moments moments = new Moments();
 
     /** The unknowns a cubic depends on; which share of each a point moves by, and where to. */
     private final int[] touched = new int[TOUCHED];
@@ -57,8 +47,6 @@ final class ChainSolver {
     private final int[] shareOf = new int[TOUCHED];
     private final double[] moveX = new double[TOUCHED];
     private final double[] moveY = new double[TOUCHED];
-    private final double[] across = new double[TOUCHED];
-    private final double[] along = new double[TOUCHED];
     private int touches;
 
     /** The unknowns of each joint's place and direction, -1 where they are fixed. */
@@ -150,7 +138,7 @@ final class ChainSolver {
         Section section = chain.section;
         for (int i = first; i < last; i++) {
             chain.load(i, cubic);
-            touch(i, first);
+            moments.clear();
             double[] near = nearest[i - first];
             int from = chain.at[i];
             int span = chain.at[i + 1] - from;
@@ -173,8 +161,10 @@ final class ChainSolver {
                 }
                 t = cubic.nearer(px, py, t);
                 near[k] = t;
-                total += weight * add(t, px, py, weight);
+                total += weight * moments.add(cubic, t, px, py, weight);
             }
+            touch(i, first);
+            spread();
         }
         return total;
     }
@@ -189,14 +179,14 @@ final class ChainSolver {
         double out = chain.out[i];
         double in = chain.in[i];
         touches = 0;
-        touch(2 * k, FIRST_ARM, c0, s0);
-        touch(2 * k + 1, SECOND_ARM, -c1, -s1);
-        touch(place[k], START, 1, 0);
-        touch(place[k] < 0 ? -1 : place[k] + 1, START, 0, 1);
-        touch(turn[k], FIRST_ARM, -out * s0, out * c0);
-        touch(place[k + 1], END, 1, 0);
-        touch(place[k + 1] < 0 ? -1 : place[k + 1] + 1, END, 0, 1);
-        touch(turn[k + 1], SECOND_ARM, in * s1, -in * c1);
+        touch(2 * k, Moments.FIRST_ARM, c0, s0);
+        touch(2 * k + 1, Moments.SECOND_ARM, -c1, -s1);
+        touch(place[k], Moments.START, 1, 0);
+        touch(place[k] < 0 ? -1 : place[k] + 1, Moments.START, 0, 1);
+        touch(turn[k], Moments.FIRST_ARM, -out * s0, out * c0);
+        touch(place[k + 1], Moments.END, 1, 0);
+        touch(place[k + 1] < 0 ? -1 : place[k + 1] + 1, Moments.END, 0, 1);
+        touch(turn[k + 1], Moments.SECOND_ARM, in * s1, -in * c1);
     }
 
     private void touch(int unknown, int share, double dx, double dy) {
@@ -208,38 +198,18 @@ final class ChainSolver {
         }
     }
 
-    private double add(double t, double px, double py, double weight) {
-        double s = 1 - t;
-        double b1 = 3 * s * s * t;
-        double b2 = 3 * s * t * t;
-        share[FIRST_ARM] = b1;
-        share[SECOND_ARM] = b2;
-        share[START] = s * s * s + b1;
-        share[END] = b2 + t * t * t;
-        double rx = px - cubic.x(t);
-        double ry = py - cubic.y(t);
-        double vx = cubic.slopeX(t);
-        double vy = cubic.slopeY(t);
-        double v = Math.max(1e-9, Math.sqrt(vx * vx + vy * vy));
-        double tx = vx / v;
-        double ty = vy / v;
-        double offAcross = weight * (tx * ry - ty * rx);
-        double offAlong = weight * ALONG * (tx * rx + ty * ry);
+    /** Adds the moments of a cubic to the equations of the unknowns that it depends on. */
+    private void spread() {
         for (int a = 0; a < touches; a++) {
-            double by = share[shareOf[a]];
-            double acrossA = by * (tx * moveY[a] - ty * moveX[a]);
-            double alongA = by * (tx * moveX[a] + ty * moveY[a]);
-            across[a] = acrossA;
-            along[a] = alongA;
-            right[touched[a]] += acrossA * offAcross + alongA * offAlong;
+            double ax = moveX[a];
+            double ay = moveY[a];
+            right[touched[a]] += moments.right(shareOf[a], ax, ay);
             double[] row = normal[touched[a]];
-            double weighted = weight * acrossA;
-            double weightedAlong = weight * ALONG * alongA;
             for (int b = 0; b <= a; b++) {
-                row[touched[b]] += weighted * across[b] + weightedAlong * along[b];
+                row[touched[b]] +=
+                        moments.product(shareOf[a], shareOf[b], ax, ay, moveX[b], moveY[b]);
             }
         }
-        return rx * rx + ry * ry;
     }
 
     /** Cholesky's method on the damped equations; false if they are not positive definite. */
