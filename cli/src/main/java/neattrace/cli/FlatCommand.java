@@ -13,18 +13,16 @@ import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.flat.Swatch;
 import neattrace.flat.rough.RoughColours;
-import neattrace.flat.rough.RoughJoins;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
+import neattrace.job.rough.RoughFlats;
 import neattrace.press.profile.PressProfile;
-import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
-import neattrace.region.Join;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -89,23 +87,10 @@ final class FlatCommand implements Callable<Integer> {
             throw new PictureException(misfit.get());
         }
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
-        Drawing drawing = coloured(lines, colours, press);
+        Drawing drawing = RoughFlats.of(lines, colours, press, reporter.progress());
         write(Artwork.of(drawing, press), drawing.resolution().ppi());
         report(drawing, press);
         return ExitCode.DONE;
-    }
-
-    private Drawing coloured(Traced lines, Picture rough, PressProfile press)
-            throws PictureException {
-        InkMap ink = lines.ink();
-        double mmPerPx = lines.resolution().mmPerPx();
-        List<Join> joins = RoughJoins.find(ink, rough, mmPerPx, reporter.progress());
-        Job closed = lines.job().withClose(lines.job().close().withJoins(joins));
-        Traced same = Pipeline.trace(closed, lines, reporter.progress());
-        Drawing bare = Pipeline.colour(same, null, reporter.progress());
-        RoughColours.Result result = RoughColours.read(bare.areas(), ink, rough, mmPerPx, press);
-        Job coloured = closed.withSwatches(result.swatches()).withFills(result.fills());
-        return Pipeline.run(coloured, bare, reporter.progress());
     }
 
     private void write(Artwork art, double sourcePpi) throws IOException {

@@ -1,0 +1,43 @@
+package neattrace.job.rough;
+
+import java.util.List;
+import neattrace.flat.rough.RoughColours;
+import neattrace.flat.rough.RoughJoins;
+import neattrace.job.Job;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.job.pipeline.Traced;
+import neattrace.press.profile.PressProfile;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
+import neattrace.raster.reading.PictureException;
+import neattrace.region.Join;
+
+/** Colours a drawing as a rough shows. */
+public final class RoughFlats {
+
+    private RoughFlats() {}
+
+    /**
+     * The drawing with the rough's colours; its job holds joins, swatches and fills.
+     *
+     * @param lines the traced drawing
+     * @param rough same proportion, any size
+     * @param press for the swatches' builds
+     * @throws PictureException if the source cannot be read
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static Drawing of(Traced lines, Picture rough, PressProfile press, Progress progress)
+            throws PictureException {
+        InkMap ink = lines.ink();
+        double mmPerPx = lines.resolution().mmPerPx();
+        List<Join> joins = RoughJoins.find(ink, rough, mmPerPx, progress.part(0, 0.4));
+        Job closed = lines.job().withClose(lines.job().close().withJoins(joins));
+        Traced same = Pipeline.trace(closed, lines, progress.part(0.4, 0.5));
+        Drawing bare = Pipeline.colour(same, null, progress.part(0.5, 0.9));
+        RoughColours.Result result = RoughColours.read(bare.areas(), ink, rough, mmPerPx, press);
+        Job coloured = closed.withSwatches(result.swatches()).withFills(result.fills());
+        return Pipeline.run(coloured, bare, progress.part(0.9, 1));
+    }
+}
