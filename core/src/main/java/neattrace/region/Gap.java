@@ -9,6 +9,7 @@ import neattrace.geom.Point;
  * @param from the ink on one side, source px
  * @param to the ink on the other side, source px
  * @param widthPx how wide the opening is
+ * @param ends how many of its two sides are ends of lines that point across it
  * @param closed whether it counts as closed
  */
-public record Gap(Point place, Point from, Point to, double widthPx, boolean closed) {}
+public record Gap(Point place, Point from, Point to, double widthPx, int ends, boolean closed) {}

@@ -31,7 +31,7 @@ public final class AreaFinder {
         progress.report("Measuring the free paper", 0);
         OtherSide side = OtherSide.of(map);
         progress.report("Finding areas", 0.4);
-        Basins basins = Basins.flood(map, side, GapRule.of(settings, pxPerMm));
+        Basins basins = Basins.flood(map, side, GapRule.of(settings, map, side, pxPerMm));
         progress.report("Running areas under the lines", 0.8);
         int[] labels = basins.labels();
         // Ink borrows from paper, which keeps its own, so that all rows can be done at once.
@@ -98,47 +98,21 @@ public final class AreaFinder {
     }
 
     private static List<Gap> gaps(InkMap map, OtherSide side, Basins basins) {
+        LineEnds ends = new LineEnds(map, side);
         List<Gap> gaps = new ArrayList<>();
         for (Basins.Neck neck : basins.necks()) {
-            int first = side.nearestInk(neck.pixel());
-            int second = opposite(map, side, neck.pixel(), first);
+            Opening opening = Opening.at(map, side, neck.pixel());
             gaps.add(
                     new Gap(
                             centre(neck.pixel(), map.width()),
-                            centre(first, map.width()),
-                            centre(second, map.width()),
+                            centre(opening.from(), map.width()),
+                            centre(opening.to(), map.width()),
                             neck.widthPx(),
+                            ends.count(opening),
                             neck.closed()));
         }
         gaps.sort(Comparator.comparingDouble(Gap::widthPx).reversed());
         return gaps;
-    }
-
-    /** The ink on the other side of the neck: of the features near by, the one farthest away. */
-    private static int opposite(InkMap map, OtherSide side, int pixel, int first) {
-        int width = map.width();
-        int px = pixel % width;
-        int py = pixel / width;
-        int best = first;
-        long bestDistance = -1;
-        for (int dy = -2; dy <= 2; dy++) {
-            for (int dx = -2; dx <= 2; dx++) {
-                int x = px + dx;
-                int y = py + dy;
-                if (x < 0 || y < 0 || x >= width || y >= map.height()) {
-                    continue;
-                }
-                int near = y * width + x;
-                int feature = side.squared(near) < 0 ? near : side.nearestInk(near);
-                long fx = feature % width - first % width;
-                long fy = feature / width - first / width;
-                if (fx * fx + fy * fy > bestDistance) {
-                    bestDistance = fx * fx + fy * fy;
-                    best = feature;
-                }
-            }
-        }
-        return best;
     }
 
     private static Point centre(int pixel, int width) {

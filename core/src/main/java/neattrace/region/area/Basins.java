@@ -6,7 +6,6 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.stream.IntStream;
 import neattrace.array.IntList;
-import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 import neattrace.raster.distance.OtherSide;
 
@@ -189,8 +188,7 @@ final class Basins {
             return mine;
         }
         int lower = peak[mine] < peak[other] ? mine : other;
-        Point place = new Point(x(i) + 0.5, y(i) + 0.5);
-        NeckRule.Verdict verdict = rule.judge(neck, peak[lower], place, mine, other);
+        NeckRule.Verdict verdict = rule.judge(neck, peak[lower], i, mine, other);
         if (verdict != NeckRule.Verdict.MERGE) {
             necks.add(new Neck(i, width(neck), verdict == NeckRule.Verdict.CLOSED));
         }

@@ -2,13 +2,18 @@ package neattrace.region.area;
 
 import java.util.List;
 import neattrace.geom.Point;
+import neattrace.raster.InkMap;
+import neattrace.raster.distance.OtherSide;
 import neattrace.region.CloseSettings;
 
 /** Decides whether a neck between two basins is a gap, and whether it counts as closed. */
 final class GapRule implements NeckRule {
 
-    /** A gap is at most this share as wide as the narrower of the two sides. */
-    private static final double NARROWER = 0.4;
+    /**
+     * A gap is at most this share as wide as the narrower of the two sides, by how many of its
+     * sides are ends of lines that point across it.
+     */
+    private static final double[] NARROWER = {0.2, 0.5, 0.8};
 
     /** Openings up to this many times as wide as closed gaps are worth a decision. */
     private static final double WORTH_ASKING = 2;
@@ -25,7 +30,14 @@ final class GapRule implements NeckRule {
     private final List<Point> opened;
     private final List<Point> closed;
 
-    private GapRule(CloseSettings settings, double pxPerMm) {
+    private final InkMap map;
+    private final OtherSide side;
+    private final LineEnds ends;
+
+    private GapRule(CloseSettings settings, InkMap map, OtherSide side, double pxPerMm) {
+        this.map = map;
+        this.side = side;
+        ends = new LineEnds(map, side);
         gapPx = settings.gapMm() * pxPerMm;
         widestPx = Math.max(LEAST_WIDEST_MM, WORTH_ASKING * settings.gapMm()) * pxPerMm;
         mostPx = CloseSettings.WIDEST_GAP_MM * pxPerMm;
@@ -34,8 +46,8 @@ final class GapRule implements NeckRule {
         closed = settings.closed().stream().map(p -> p.times(pxPerMm)).toList();
     }
 
-    static GapRule of(CloseSettings settings, double pxPerMm) {
-        return new GapRule(settings, pxPerMm);
+    static GapRule of(CloseSettings settings, InkMap map, OtherSide side, double pxPerMm) {
+        return new GapRule(settings, map, side, pxPerMm);
     }
 
     @Override
@@ -45,14 +57,17 @@ final class GapRule implements NeckRule {
 
     /** Where the user closed a gap by hand, it may be as wide as gaps get. */
     @Override
-    public Verdict judge(double neck, double peak, Point place, int a, int b) {
-        boolean gap =
-                neck <= NARROWER * peak
-                        && (2 * neck <= widestPx || 2 * neck <= mostPx && near(closed, place));
-        if (!gap) {
+    public Verdict judge(double neck, double peak, int pixel, int a, int b) {
+        Point place = new Point(pixel % map.width() + 0.5, pixel / map.width() + 0.5);
+        boolean narrow = 2 * neck <= widestPx || 2 * neck <= mostPx && near(closed, place);
+        if (!narrow || neck > NARROWER[2] * peak || neck > narrower(pixel) * peak) {
             return Verdict.MERGE;
         }
         return isClosed(Basins.width(neck), place) ? Verdict.CLOSED : Verdict.OPEN;
+    }
+
+    private double narrower(int pixel) {
+        return NARROWER[ends.count(Opening.at(map, side, pixel))];
     }
 
     /** A decision of the user goes before the general width. */
@@ -61,6 +76,12 @@ final class GapRule implements NeckRule {
             return false;
         }
         return near(closed, place) || widthPx <= gapPx;
+    }
+
+    /** A line broken twice has two gaps. */
+    @Override
+    public boolean wantsAll() {
+        return true;
     }
 
     private boolean near(List<Point> places, Point place) {

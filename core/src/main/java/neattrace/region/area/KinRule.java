@@ -1,7 +1,5 @@
 package neattrace.region.area;
 
-import neattrace.geom.Point;
-
 /** Parts basins of different kinds at every opening narrower than both sides. */
 final class KinRule implements NeckRule {
 
@@ -15,7 +13,7 @@ final class KinRule implements NeckRule {
     }
 
     @Override
-    public Verdict judge(double neck, double peak, Point place, int a, int b) {
+    public Verdict judge(double neck, double peak, int pixel, int a, int b) {
         boolean parts = neck <= NARROWER * peak && kinship.differ(a, b);
         return parts ? Verdict.CLOSED : Verdict.MERGE;
     }

@@ -1,7 +1,5 @@
 package neattrace.region.area;
 
-import neattrace.geom.Point;
-
 /** Decides what happens where two stretches of paper meet while the flood goes down. */
 interface NeckRule {
 
@@ -20,11 +18,11 @@ interface NeckRule {
      *
      * @param neck half the width of the opening, px
      * @param peak radius of the narrower side, px
-     * @param place of the meeting, px
+     * @param pixel of the meeting
      * @param a one basin
      * @param b the other
      */
-    Verdict judge(double neck, double peak, Point place, int a, int b);
+    Verdict judge(double neck, double peak, int pixel, int a, int b);
 
     /**
      * Wherever paper is wider than this to each side, px, all meetings are {@link Verdict#MERGE}

@@ -112,9 +112,11 @@ public final class ClosePanel implements Panel {
         List<Gap> undecided =
                 shown.drawing().areas().gaps().stream()
                         .filter(gap -> !isDecided(gap.place().times(mmPerPx), settings))
-                        // Open ones come first, the narrowest, most likely a slip of the pen, on
-                        // top.
-                        .sorted(Comparator.comparing(Gap::closed).thenComparingDouble(Gap::widthPx))
+                        // Open ones come first, on top what is most likely a slip of the pen.
+                        .sorted(
+                                Comparator.comparing(Gap::closed)
+                                        .thenComparing(Gap::ends, Comparator.reverseOrder())
+                                        .thenComparingDouble(Gap::widthPx))
                         .toList();
         for (Gap gap : undecided) {
             findings.add(finding(gap, mmPerPx));
@@ -185,11 +187,22 @@ public final class ClosePanel implements Panel {
                 at,
                 Math.max(3, 3 * mm),
                 gap.closed() ? "A gap of " + measure + " was closed" : "An opening of " + measure,
-                gap.closed()
-                        ? "Without it, colour runs from one side to the other."
-                        : "Much narrower than the areas it joins: colour runs through here.",
+                reason(gap),
                 mark,
                 List.of(close, open));
+    }
+
+    private static String reason(Gap gap) {
+        String what =
+                switch (gap.ends()) {
+                    case 2 -> "Two ends of lines point at each other.";
+                    case 1 -> "A line stops short of another.";
+                    default -> "Two lines come near each other.";
+                };
+        return what
+                + (gap.closed()
+                        ? " Left open, colour runs from side to side."
+                        : " Colour runs through here.");
     }
 
     private static Mark mark(Gap gap, double mmPerPx, boolean strong) {
