@@ -1,6 +1,8 @@
 package neattrace.job.rough;
 
+import java.util.ArrayList;
 import java.util.List;
+import neattrace.flat.edge.RoughEdges;
 import neattrace.flat.rough.RoughColours;
 import neattrace.flat.rough.RoughJoins;
 import neattrace.job.Job;
@@ -32,12 +34,23 @@ public final class RoughFlats {
             throws PictureException {
         InkMap ink = lines.ink();
         double mmPerPx = lines.resolution().mmPerPx();
-        List<Join> joins = RoughJoins.find(ink, rough, mmPerPx, progress.part(0, 0.4));
-        Job closed = lines.job().withClose(lines.job().close().withJoins(joins));
-        Traced same = Pipeline.trace(closed, lines, progress.part(0.4, 0.5));
-        Drawing bare = Pipeline.colour(same, null, progress.part(0.5, 0.9));
+        List<Join> joins =
+                new ArrayList<>(RoughJoins.find(ink, rough, mmPerPx, progress.part(0, 0.3)));
+        Drawing bare = bare(lines, joins, progress.part(0.3, 0.6));
+        List<Join> cuts = RoughEdges.find(ink, bare.areas(), rough, mmPerPx);
+        if (!cuts.isEmpty()) {
+            joins.addAll(cuts);
+            bare = bare(lines, joins, progress.part(0.6, 0.9));
+        }
         RoughColours.Result result = RoughColours.read(bare.areas(), ink, rough, mmPerPx, press);
-        Job coloured = closed.withSwatches(result.swatches()).withFills(result.fills());
+        Job coloured = bare.job().withSwatches(result.swatches()).withFills(result.fills());
         return Pipeline.run(coloured, bare, progress.part(0.9, 1));
+    }
+
+    private static Drawing bare(Traced lines, List<Join> joins, Progress progress)
+            throws PictureException {
+        Job closed = lines.job().withClose(lines.job().close().withJoins(joins));
+        Traced same = Pipeline.trace(closed, lines, progress.part(0, 0.2));
+        return Pipeline.colour(same, null, progress.part(0.2, 1));
     }
 }

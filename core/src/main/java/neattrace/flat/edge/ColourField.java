@@ -1,0 +1,196 @@
+package neattrace.flat.edge;
+
+import java.util.Arrays;
+import neattrace.array.IntList;
+import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
+import neattrace.raster.distance.OtherSide;
+import neattrace.region.AreaMap;
+
+/** Which colour of a rough each pixel of paper has. */
+final class ColourField {
+
+    static final int NONE = -1;
+
+    /** Colours nearer to ink than this many pixels, of drawing and rough, are not sure. */
+    private static final double UNSURE_PX = 2;
+
+    /** Parts of neighbours' colours that differ by less are of one flat, 0 to 255. */
+    private static final int FLAT = 12;
+
+    /** Thinner patches are slivers, px, and share of the sheet's longer side. */
+    private static final double THIN_PX = 4;
+
+    private static final double THIN_SHARE = 0.006;
+
+    private final InkMap ink;
+    private final AreaMap areas;
+    private final Picture rough;
+    private final int width;
+    private final int height;
+
+    /** Colour by pixel; {@link #NONE} on ink and where none is known. */
+    final int[] colours;
+
+    private ColourField(InkMap ink, AreaMap areas, Picture rough) {
+        this.ink = ink;
+        this.areas = areas;
+        this.rough = rough;
+        this.width = ink.width();
+        this.height = ink.height();
+        this.colours = new int[width * height];
+    }
+
+    /** Reads the field. */
+    static ColourField of(InkMap ink, OtherSide side, AreaMap areas, Picture rough) {
+        ColourField field = new ColourField(ink, areas, rough);
+        field.sow(side);
+        field.grow();
+        field.dropSlivers();
+        return field;
+    }
+
+    private int rgbAt(int x, int y) {
+        return rough.rgbAt(
+                (int) ((x + 0.5) * rough.width() / width),
+                (int) ((y + 0.5) * rough.height() / height));
+    }
+
+    /** Colours where they are sure: off the lines, and off the soft edges between colours. */
+    private void sow(OtherSide side) {
+        double scale = Math.max(1, (double) width / rough.width());
+        double sure = UNSURE_PX * (1 + scale);
+        int step = (int) Math.ceil(scale);
+        Palette palette = new Palette();
+        Arrays.fill(colours, NONE);
+        for (int y = step; y < height - step; y++) {
+            for (int x = step; x < width - step; x++) {
+                int i = y * width + x;
+                if (side.squared(i) > sure * sure && isFlat(x, y, step)) {
+                    colours[i] = 0;
+                    palette.count(rgbAt(x, y));
+                }
+            }
+        }
+        palette.settle();
+        for (int y = step; y < height - step; y++) {
+            for (int x = step; x < width - step; x++) {
+                int i = y * width + x;
+                if (colours[i] != NONE) {
+                    colours[i] = palette.colour(rgbAt(x, y));
+                }
+            }
+        }
+    }
+
+    private boolean isFlat(int x, int y, int step) {
+        int rgb = rgbAt(x, y);
+        return isLike(rgb, rgbAt(x - step, y))
+                && isLike(rgb, rgbAt(x + step, y))
+                && isLike(rgb, rgbAt(x, y - step))
+                && isLike(rgb, rgbAt(x, y + step));
+    }
+
+    private static boolean isLike(int a, int b) {
+        return Math.abs((a >> 16 & 0xff) - (b >> 16 & 0xff)) <= FLAT
+                && Math.abs((a >> 8 & 0xff) - (b >> 8 & 0xff)) <= FLAT
+                && Math.abs((a & 0xff) - (b & 0xff)) <= FLAT;
+    }
+
+    /** Lets colours spread over the paper of their areas, all at the same pace. */
+    private void grow() {
+        IntList front = new IntList();
+        for (int i = 0; i < colours.length; i++) {
+            if (colours[i] != NONE) {
+                front.add(i);
+            }
+        }
+        int[] at = front.toArray();
+        while (at.length > 0) {
+            IntList next = new IntList();
+            for (int i : at) {
+                int x = i % width;
+                spread(i, x > 0 ? i - 1 : -1, next);
+                spread(i, x < width - 1 ? i + 1 : -1, next);
+                spread(i, i - width, next);
+                spread(i, i + width < colours.length ? i + width : -1, next);
+            }
+            at = next.toArray();
+        }
+    }
+
+    private void spread(int from, int to, IntList next) {
+        if (to >= 0 && colours[to] == NONE && !ink.isInk(to) && isOneArea(from, to)) {
+            colours[to] = colours[from];
+            next.add(to);
+        }
+    }
+
+    boolean isOneArea(int a, int b) {
+        return areas.labels()[a] == areas.labels()[b];
+    }
+
+    /** Patches too thin to be meant take the colour of what lies round them. */
+    private void dropSlivers() {
+        double thin = Math.max(THIN_PX, THIN_SHARE * Math.max(width, height));
+        boolean[] seen = new boolean[colours.length];
+        boolean dropped = false;
+        for (int i = 0; i < colours.length; i++) {
+            if (colours[i] != NONE && !seen[i]) {
+                dropped |= dropIfThin(i, seen, thin);
+            }
+        }
+        if (dropped) {
+            grow();
+        }
+    }
+
+    private boolean dropIfThin(int start, boolean[] seen, double thin) {
+        IntList patch = new IntList();
+        int[] at = {start};
+        seen[start] = true;
+        int colour = colours[start];
+        long edges = 0;
+        boolean meetsOthers = false;
+        while (at.length > 0) {
+            IntList next = new IntList();
+            for (int i : at) {
+                patch.add(i);
+                int x = i % width;
+                int[] near = {
+                    x > 0 ? i - 1 : -1,
+                    x < width - 1 ? i + 1 : -1,
+                    i - width,
+                    i + width < colours.length ? i + width : -1
+                };
+                for (int to : near) {
+                    boolean same = to >= 0 && colours[to] == colour && isOneArea(i, to);
+                    edges += same ? 0 : 1;
+                    meetsOthers |= !same && to >= 0 && colours[to] != NONE && isOneArea(i, to);
+                    if (same && !seen[to]) {
+                        seen[to] = true;
+                        next.add(to);
+                    }
+                }
+            }
+            at = next.toArray();
+        }
+        // A long strip is about as wide as twice its area by its edge.
+        boolean isThin = 2.0 * patch.size() < thin * edges;
+        if (!isThin || !meetsOthers) {
+            return false;
+        }
+        for (int i : patch.toArray()) {
+            colours[i] = NONE;
+        }
+        return true;
+    }
+
+    /** Whether the colour changes from a pixel of paper to the next one in the same area. */
+    boolean changes(int a, int b) {
+        return colours[a] != colours[b]
+                && colours[a] != NONE
+                && colours[b] != NONE
+                && isOneArea(a, b);
+    }
+}

@@ -1,0 +1,87 @@
+package neattrace.flat.edge;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.geom.Point;
+import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
+import neattrace.raster.distance.OtherSide;
+import neattrace.region.AreaMap;
+import neattrace.region.Join;
+import org.locationtech.jts.geom.Coordinate;
+
+/** Finds where a rough's colours change within areas. */
+public final class RoughEdges {
+
+    /**
+     * A rough is followed if at least this share of its colours' edges lies beneath ink: one that
+     * was dabbed on loosely has edges everywhere else.
+     */
+    private static final double KEEPS_TO_LINES = 0.3;
+
+    private RoughEdges() {}
+
+    /**
+     * Joins along which areas are to be cut; none if the rough does not keep to the lines.
+     *
+     * @param ink the drawing's ink
+     * @param areas its areas
+     * @param rough same proportion as the drawing, any size
+     * @param mmPerPx of the drawing
+     */
+    public static List<Join> find(InkMap ink, AreaMap areas, Picture rough, double mmPerPx) {
+        if (areas.areas().isEmpty()) {
+            return List.of();
+        }
+        OtherSide side = OtherSide.of(ink);
+        ColourField field = ColourField.of(ink, side, areas, rough);
+        if (shareBeneathInk(ink, side, field) < KEEPS_TO_LINES) {
+            return List.of();
+        }
+        List<Join> joins = new ArrayList<>();
+        for (Coordinate[] chain : EdgeChains.of(field, ink.width(), ink.height())) {
+            addJoins(chain, mmPerPx, joins);
+        }
+        return joins;
+    }
+
+    /** Which share of all edges between colours lies beneath ink, 0 to 1; 1 if there are none. */
+    private static double shareBeneathInk(InkMap ink, OtherSide side, ColourField field) {
+        int width = ink.width();
+        long beneath = 0;
+        long open = 0;
+        for (int y = 0; y + 1 < ink.height(); y++) {
+            for (int x = 0; x + 1 < width; x++) {
+                int i = y * width + x;
+                for (int next : new int[] {i + 1, i + width}) {
+                    if (!ink.isInk(i) && !ink.isInk(next)) {
+                        open += field.changes(i, next) ? 1 : 0;
+                    } else if (ink.isInk(i) && ink.isInk(next)) {
+                        int a = colour(field, side.nearestPaper(i));
+                        int b = colour(field, side.nearestPaper(next));
+                        beneath += a != b && a != ColourField.NONE && b != ColourField.NONE ? 1 : 0;
+                    }
+                }
+            }
+        }
+        return beneath + open == 0 ? 1 : (double) beneath / (beneath + open);
+    }
+
+    private static int colour(ColourField field, int pixel) {
+        return pixel < 0 ? ColourField.NONE : field.colours[pixel];
+    }
+
+    private static void addJoins(Coordinate[] chain, double mmPerPx, List<Join> joins) {
+        for (int i = 0; i + 1 < chain.length; i += 2) {
+            int last = Math.min(chain.length - 1, i + 2);
+            Point from = mm(chain[i], mmPerPx);
+            Point to = mm(chain[last], mmPerPx);
+            Point over = last == i + 2 ? mm(chain[i + 1], mmPerPx) : from.plus(to).times(0.5);
+            joins.add(new Join(from, over, to));
+        }
+    }
+
+    private static Point mm(Coordinate place, double mmPerPx) {
+        return new Point(place.x, place.y).times(mmPerPx);
+    }
+}
