@@ -39,12 +39,14 @@ import neattrace.raster.reading.PictureReader;
 /**
  * Flats from a rough on an open set: OpenMoji 17 has each drawing as black lines and in colour (CC
  * BY-SA 4.0, fetched and not kept here). The coloured twin, at half the size, is the rough, and at
- * full size the truth for every pixel that is paper in the line drawing and two pixels round.
+ * full size the truth for every pixel that is paper in the line drawing and two pixels round. Then
+ * the same with the twin smeared into dabs that ignore the lines.
  */
 public final class Flats {
 
     private static final int SIDE = 1000;
     private static final int DRAWINGS = 150;
+    private static final int SHOWN = 12;
 
     /** Coverage up to which a pixel and its neighbours are paper, 0 to 255. */
     private static final int PAPER = 16;
@@ -79,15 +81,22 @@ public final class Flats {
         try (Stream<Path> listed = Files.list(Path.of(arguments[0]))) {
             files = listed.filter(p -> p.toString().endsWith(".svg")).sorted().toList();
         }
-        Flats flats = new Flats(PressProfile.bundled());
-        List<Result> results = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            Path black = files.get((int) ((long) i * files.size() / count));
-            Path colour = Path.of(arguments[1]).resolve(black.getFileName());
-            if (Files.exists(colour)) {
-                flats.measure(black, colour).ifPresent(results::add);
+        for (boolean loose : new boolean[] {false, true}) {
+            Flats flats = new Flats(PressProfile.bundled());
+            List<Result> results = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                Path black = files.get((int) ((long) i * files.size() / count));
+                Path colour = Path.of(arguments[1]).resolve(black.getFileName());
+                if (Files.exists(colour)) {
+                    flats.measure(black, colour, loose).ifPresent(results::add);
+                }
             }
+            System.out.println(loose ? "dabbed loosely" : "keeping to the lines");
+            print(results);
         }
+    }
+
+    private static void print(List<Result> results) {
         long coloured = results.stream().mapToLong(Result::coloured).sum();
         long right = results.stream().mapToLong(Result::right).sum();
         long spilled = results.stream().mapToLong(Result::spilled).sum();
@@ -104,7 +113,7 @@ public final class Flats {
                 results.stream().filter(r -> r.share() >= 0.985).count());
         results.stream()
                 .sorted(Comparator.comparingLong(r -> r.right() - r.coloured() - r.spilled()))
-                .limit(25)
+                .limit(SHOWN)
                 .forEach(
                         r ->
                                 System.out.printf(
@@ -115,14 +124,15 @@ public final class Flats {
                                         (double) r.spilled() / Math.max(1, r.coloured())));
     }
 
-    private Optional<Result> measure(Path black, Path colour) throws IOException, PictureException {
+    private Optional<Result> measure(Path black, Path colour, boolean loose)
+            throws IOException, PictureException {
         Picture twin = picture(colour, SIDE);
         Picture lines = picture(black, SIDE);
         if (twin == null || lines == null) {
             return Optional.empty();
         }
-        byte[] png = png(colour, SIDE / 2);
-        Picture rough = PictureReader.read(png, "rough.png");
+        Picture half = picture(colour, SIDE / 2);
+        Picture rough = loose ? LooseRough.of(half) : half;
         Job job = Job.of(new Source("lines.png", png(black, SIDE))).withPpi(300);
         Traced traced = Pipeline.trace(job, null, Progress.SILENT);
         Drawing drawing = RoughFlats.of(traced, rough, press, Progress.SILENT);

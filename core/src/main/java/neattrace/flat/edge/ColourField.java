@@ -18,11 +18,6 @@ final class ColourField {
     /** Parts of neighbours' colours that differ by less are of one flat, 0 to 255. */
     private static final int FLAT = 12;
 
-    /** Thinner patches are slivers, px, and share of the sheet's longer side. */
-    private static final double THIN_PX = 4;
-
-    private static final double THIN_SHARE = 0.006;
-
     private final InkMap ink;
     private final AreaMap areas;
     private final Picture rough;
@@ -46,7 +41,7 @@ final class ColourField {
         ColourField field = new ColourField(ink, areas, rough);
         field.sow(side);
         field.grow();
-        field.dropSlivers();
+        field.drop(side);
         return field;
     }
 
@@ -130,60 +125,20 @@ final class ColourField {
         return areas.labels()[a] == areas.labels()[b];
     }
 
-    /** Patches too thin to be meant take the colour of what lies round them. */
-    private void dropSlivers() {
-        double thin = Math.max(THIN_PX, THIN_SHARE * Math.max(width, height));
-        boolean[] seen = new boolean[colours.length];
+    /** Patches that were not meant take the colour of what lies round them. */
+    private void drop(OtherSide side) {
+        Patches patches = Patches.of(this, ink, side, areas);
         boolean dropped = false;
         for (int i = 0; i < colours.length; i++) {
-            if (colours[i] != NONE && !seen[i]) {
-                dropped |= dropIfThin(i, seen, thin);
+            int patch = patches.patchOf[i];
+            if (patch >= 0 && !patches.isMeant(patch)) {
+                colours[i] = NONE;
+                dropped = true;
             }
         }
         if (dropped) {
             grow();
         }
-    }
-
-    private boolean dropIfThin(int start, boolean[] seen, double thin) {
-        IntList patch = new IntList();
-        int[] at = {start};
-        seen[start] = true;
-        int colour = colours[start];
-        long edges = 0;
-        boolean meetsOthers = false;
-        while (at.length > 0) {
-            IntList next = new IntList();
-            for (int i : at) {
-                patch.add(i);
-                int x = i % width;
-                int[] near = {
-                    x > 0 ? i - 1 : -1,
-                    x < width - 1 ? i + 1 : -1,
-                    i - width,
-                    i + width < colours.length ? i + width : -1
-                };
-                for (int to : near) {
-                    boolean same = to >= 0 && colours[to] == colour && isOneArea(i, to);
-                    edges += same ? 0 : 1;
-                    meetsOthers |= !same && to >= 0 && colours[to] != NONE && isOneArea(i, to);
-                    if (same && !seen[to]) {
-                        seen[to] = true;
-                        next.add(to);
-                    }
-                }
-            }
-            at = next.toArray();
-        }
-        // A long strip is about as wide as twice its area by its edge.
-        boolean isThin = 2.0 * patch.size() < thin * edges;
-        if (!isThin || !meetsOthers) {
-            return false;
-        }
-        for (int i : patch.toArray()) {
-            colours[i] = NONE;
-        }
-        return true;
     }
 
     /** Whether the colour changes from a pixel of paper to the next one in the same area. */

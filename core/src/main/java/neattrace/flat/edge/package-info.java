@@ -3,6 +3,7 @@
  * into a palette, grown over each area from where they are sure (a watershed by breadth-first
  * search), rid of slivers, and the cracks between them are followed and simplified (Douglas and
  * Peucker, Cartographica 10(2), 1973). Only a rough that keeps to the lines is followed: one whose
- * colours mostly change beneath ink.
+ * colours change beneath ink; where dabs ran over the lines, strips that go on beyond a line are
+ * let go.
  */
 package neattrace.flat.edge;
