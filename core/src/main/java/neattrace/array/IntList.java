@@ -25,21 +25,6 @@ public final class IntList {
         size += other.size;
     }
 
-    /** Takes the last value off; there must be one. */
-    public int removeLast() {
-        return values[--size];
-    }
-
-    /** Takes off the first value that equals one; the order of the others may change. */
-    public void remove(int value) {
-        for (int i = 0; i < size; i++) {
-            if (values[i] == value) {
-                values[i] = values[--size];
-                return;
-            }
-        }
-    }
-
     /** Number of values. */
     public int size() {
         return size;

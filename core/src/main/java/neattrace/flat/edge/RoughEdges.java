@@ -19,10 +19,14 @@ public final class RoughEdges {
      */
     private static final double KEEPS_TO_LINES = 0.3;
 
+    /** With more edges than these the rough is a photo or a painting, no flats. */
+    private static final int MOST_JOINS = 20_000;
+
     private RoughEdges() {}
 
     /**
-     * Joins along which areas are to be cut; none if the rough does not keep to the lines.
+     * Joins along which areas are to be cut; none if the rough does not keep to the lines, or is no
+     * flats at all.
      *
      * @param ink the drawing's ink
      * @param areas its areas
@@ -42,7 +46,7 @@ public final class RoughEdges {
         for (Coordinate[] chain : EdgeChains.of(field, ink.width(), ink.height())) {
             addJoins(chain, mmPerPx, joins);
         }
-        return joins;
+        return joins.size() > MOST_JOINS ? List.of() : joins;
     }
 
     /** Which share of all edges between colours lies beneath ink, 0 to 1; 1 if there are none. */
