@@ -1,10 +1,6 @@
 package neattrace.bench;
 
 import com.github.weisj.jsvg.SVGDocument;
-import com.github.weisj.jsvg.parser.SVGLoader;
-import com.github.weisj.jsvg.view.ViewBox;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -204,22 +200,12 @@ public final class Flats {
     }
 
     private static byte[] png(Path svg, int side) throws IOException {
-        SVGDocument document = new SVGLoader().load(svg.toUri().toURL());
+        SVGDocument document = SvgPicture.load(svg);
         if (document == null) {
             return new byte[0];
         }
-        BufferedImage image = new BufferedImage(side, side, BufferedImage.TYPE_INT_RGB);
-        Graphics2D graphics = image.createGraphics();
-        graphics.setColor(java.awt.Color.WHITE);
-        graphics.fillRect(0, 0, side, side);
-        graphics.setRenderingHint(
-                RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        graphics.setRenderingHint(
-                RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-        document.render(null, graphics, new ViewBox(0, 0, side, side));
-        graphics.dispose();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(image, "png", out);
+        ImageIO.write(SvgPicture.render(document, side, BufferedImage.TYPE_INT_RGB), "png", out);
         return out.toByteArray();
     }
 }

@@ -1,18 +1,12 @@
 package neattrace.bench;
 
 import com.github.weisj.jsvg.SVGDocument;
-import com.github.weisj.jsvg.parser.SVGLoader;
-import com.github.weisj.jsvg.view.ViewBox;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.io.IOException;
-import java.net.MalformedURLException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -53,7 +47,7 @@ record VectorArt(Geometry truth, GreySheet grey) {
 
     /** A drawing of so many px a side; empty if shapes alone do not tell what it shows. */
     static Optional<VectorArt> read(Path file, int side) throws IOException {
-        SVGDocument document = load(file);
+        SVGDocument document = SvgPicture.load(file);
         if (document == null) {
             return Optional.empty();
         }
@@ -106,22 +100,9 @@ record VectorArt(Geometry truth, GreySheet grey) {
         return factory.createMultiPolygon(kept.toArray(Polygon[]::new));
     }
 
-    private static SVGDocument load(Path file) throws MalformedURLException {
-        return new SVGLoader().load(file.toUri().toURL());
-    }
-
     private static GreySheet render(SVGDocument document, int side) {
         int large = FINER * side;
-        BufferedImage image = new BufferedImage(large, large, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D graphics = image.createGraphics();
-        graphics.setColor(Color.WHITE);
-        graphics.fillRect(0, 0, large, large);
-        graphics.setRenderingHint(
-                RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        graphics.setRenderingHint(
-                RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-        document.render(null, graphics, new ViewBox(0, 0, large, large));
-        graphics.dispose();
+        BufferedImage image = SvgPicture.render(document, large, BufferedImage.TYPE_BYTE_GRAY);
         byte[] fine = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
         byte[] samples = new byte[side * side];
         IntStream.range(0, side)

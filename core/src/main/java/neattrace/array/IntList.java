@@ -25,6 +25,16 @@ public final class IntList {
         size += other.size;
     }
 
+    /** The value at an index from 0 to less than {@link #size}. */
+    public int get(int index) {
+        return values[index];
+    }
+
+    /** Takes the last value off; there must be one. */
+    public int removeLast() {
+        return values[--size];
+    }
+
     /** Number of values. */
     public int size() {
         return size;

@@ -96,28 +96,36 @@ final class ColourField {
     private void grow() {
         IntList front = new IntList();
         for (int i = 0; i < colours.length; i++) {
-            if (colours[i] != NONE) {
+            if (colours[i] != NONE && isAtTheEdge(i)) {
                 front.add(i);
             }
         }
-        int[] at = front.toArray();
-        while (at.length > 0) {
-            IntList next = new IntList();
-            for (int i : at) {
-                int x = i % width;
-                spread(i, x > 0 ? i - 1 : -1, next);
-                spread(i, x < width - 1 ? i + 1 : -1, next);
-                spread(i, i - width, next);
-                spread(i, i + width < colours.length ? i + width : -1, next);
-            }
-            at = next.toArray();
+        for (int done = 0; done < front.size(); done++) {
+            spread(front.get(done), front);
         }
     }
 
-    private void spread(int from, int to, IntList next) {
+    /** Whether a pixel has a neighbour without colour. */
+    private boolean isAtTheEdge(int i) {
+        int x = i % width;
+        return x > 0 && colours[i - 1] == NONE
+                || x < width - 1 && colours[i + 1] == NONE
+                || i >= width && colours[i - width] == NONE
+                || i + width < colours.length && colours[i + width] == NONE;
+    }
+
+    private void spread(int from, IntList front) {
+        int x = from % width;
+        spread(from, x > 0 ? from - 1 : -1, front);
+        spread(from, x < width - 1 ? from + 1 : -1, front);
+        spread(from, from - width, front);
+        spread(from, from + width < colours.length ? from + width : -1, front);
+    }
+
+    private void spread(int from, int to, IntList front) {
         if (to >= 0 && colours[to] == NONE && !ink.isInk(to) && isOneArea(from, to)) {
             colours[to] = colours[from];
-            next.add(to);
+            front.add(to);
         }
     }
 

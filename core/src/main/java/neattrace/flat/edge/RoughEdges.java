@@ -22,6 +22,9 @@ public final class RoughEdges {
     /** With more edges than these the rough is a photo or a painting, no flats. */
     private static final int MOST_JOINS = 20_000;
 
+    private static final int OPEN = 0;
+    private static final int BENEATH = 1;
+
     private RoughEdges() {}
 
     /**
@@ -29,15 +32,16 @@ public final class RoughEdges {
      * flats at all.
      *
      * @param ink the drawing's ink
+     * @param side how far its paper is from it
      * @param areas its areas
      * @param rough same proportion as the drawing, any size
      * @param mmPerPx of the drawing
      */
-    public static List<Join> find(InkMap ink, AreaMap areas, Picture rough, double mmPerPx) {
+    public static List<Join> find(
+            InkMap ink, OtherSide side, AreaMap areas, Picture rough, double mmPerPx) {
         if (areas.areas().isEmpty()) {
             return List.of();
         }
-        OtherSide side = OtherSide.of(ink);
         ColourField field = ColourField.of(ink, side, areas, rough);
         if (shareBeneathInk(ink, side, field) < KEEPS_TO_LINES) {
             return List.of();
@@ -52,23 +56,32 @@ public final class RoughEdges {
     /** Which share of all edges between colours lies beneath ink, 0 to 1; 1 if there are none. */
     private static double shareBeneathInk(InkMap ink, OtherSide side, ColourField field) {
         int width = ink.width();
-        long beneath = 0;
-        long open = 0;
+        long[] edges = new long[2];
         for (int y = 0; y + 1 < ink.height(); y++) {
             for (int x = 0; x + 1 < width; x++) {
                 int i = y * width + x;
-                for (int next : new int[] {i + 1, i + width}) {
-                    if (!ink.isInk(i) && !ink.isInk(next)) {
-                        open += field.changes(i, next) ? 1 : 0;
-                    } else if (ink.isInk(i) && ink.isInk(next)) {
-                        int a = colour(field, side.nearestPaper(i));
-                        int b = colour(field, side.nearestPaper(next));
-                        beneath += a != b && a != ColourField.NONE && b != ColourField.NONE ? 1 : 0;
-                    }
-                }
+                count(ink, side, field, i, i + 1, edges);
+                count(ink, side, field, i, i + width, edges);
             }
         }
-        return beneath + open == 0 ? 1 : (double) beneath / (beneath + open);
+        long all = edges[OPEN] + edges[BENEATH];
+        return all == 0 ? 1 : (double) edges[BENEATH] / all;
+    }
+
+    /** Counts the edge between two pixels, if there is one. */
+    private static void count(
+            InkMap ink, OtherSide side, ColourField field, int a, int b, long[] edges) {
+        if (ink.isInk(a) != ink.isInk(b)) {
+            return;
+        }
+        if (!ink.isInk(a)) {
+            edges[OPEN] += field.changes(a, b) ? 1 : 0;
+            return;
+        }
+        int first = colour(field, side.nearestPaper(a));
+        int second = colour(field, side.nearestPaper(b));
+        boolean known = first != ColourField.NONE && second != ColourField.NONE;
+        edges[BENEATH] += known && first != second ? 1 : 0;
     }
 
     private static int colour(ColourField field, int pixel) {

@@ -7,6 +7,7 @@ import neattrace.press.colour.Rgb;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
+import neattrace.raster.distance.OtherSide;
 import neattrace.region.Gap;
 import neattrace.region.Join;
 import neattrace.region.area.AreaFinder;
@@ -28,12 +29,14 @@ public final class RoughJoins {
      * Finds the joins.
      *
      * @param ink the drawing's ink
+     * @param side how far its paper is from it
      * @param rough same proportion as the drawing, any size
      * @param mmPerPx of the drawing
      */
-    public static List<Join> find(InkMap ink, Picture rough, double mmPerPx, Progress progress) {
+    public static List<Join> find(
+            InkMap ink, OtherSide side, Picture rough, double mmPerPx, Progress progress) {
         Colours colours = new Colours(ink.width(), ink.height(), rough);
-        List<Gap> gaps = AreaFinder.partings(ink, colours, progress);
+        List<Gap> gaps = AreaFinder.partings(ink, side, colours, progress);
         return gaps.stream().map(gap -> join(gap, mmPerPx)).toList();
     }
 

@@ -13,8 +13,11 @@ import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
+import neattrace.raster.distance.OtherSide;
 import neattrace.raster.reading.PictureException;
+import neattrace.region.AreaMap;
 import neattrace.region.Join;
+import neattrace.region.area.AreaFinder;
 
 /** Colours a drawing as a rough shows. */
 public final class RoughFlats {
@@ -34,23 +37,22 @@ public final class RoughFlats {
             throws PictureException {
         InkMap ink = lines.ink();
         double mmPerPx = lines.resolution().mmPerPx();
+        OtherSide side = OtherSide.of(ink);
         List<Join> joins =
-                new ArrayList<>(RoughJoins.find(ink, rough, mmPerPx, progress.part(0, 0.3)));
-        Drawing bare = bare(lines, joins, progress.part(0.3, 0.6));
-        List<Join> cuts = RoughEdges.find(ink, bare.areas(), rough, mmPerPx);
-        if (!cuts.isEmpty()) {
-            joins.addAll(cuts);
-            bare = bare(lines, joins, progress.part(0.6, 0.9));
-        }
-        RoughColours.Result result = RoughColours.read(bare.areas(), ink, rough, mmPerPx, press);
-        Job coloured = bare.job().withSwatches(result.swatches()).withFills(result.fills());
-        return Pipeline.run(coloured, bare, progress.part(0.9, 1));
-    }
-
-    private static Drawing bare(Traced lines, List<Join> joins, Progress progress)
-            throws PictureException {
+                new ArrayList<>(RoughJoins.find(ink, side, rough, mmPerPx, progress.part(0, 0.3)));
+        AreaMap areas =
+                AreaFinder.find(
+                        ink,
+                        lines.job().close().withJoins(joins),
+                        lines.resolution().pxPerMm(),
+                        progress.part(0.3, 0.5));
+        progress.report("Following the rough", 0.5);
+        joins.addAll(RoughEdges.find(ink, side, areas, rough, mmPerPx));
         Job closed = lines.job().withClose(lines.job().close().withJoins(joins));
-        Traced same = Pipeline.trace(closed, lines, progress.part(0, 0.2));
-        return Pipeline.colour(same, null, progress.part(0.2, 1));
+        Traced same = Pipeline.trace(closed, lines, progress.part(0.6, 0.65));
+        Drawing bare = Pipeline.colour(same, null, progress.part(0.65, 0.9));
+        RoughColours.Result result = RoughColours.read(bare.areas(), ink, rough, mmPerPx, press);
+        Job coloured = closed.withSwatches(result.swatches()).withFills(result.fills());
+        return Pipeline.run(coloured, bare, progress.part(0.9, 1));
     }
 }

@@ -56,13 +56,13 @@ public final class AreaFinder {
      * Finds the openings at which stretches of paper of different kinds meet.
      *
      * @param map what is ink
+     * @param side how far its paper is from it
      * @param kinship tells which stretches differ
      * @return all openings between them, widest first
      */
-    public static List<Gap> partings(InkMap map, Kinship kinship, Progress progress) {
-        progress.report("Measuring the free paper", 0);
-        OtherSide side = OtherSide.of(map);
-        progress.report("Finding where colours part", 0.4);
+    public static List<Gap> partings(
+            InkMap map, OtherSide side, Kinship kinship, Progress progress) {
+        progress.report("Finding where colours part", 0);
         Basins basins = Basins.flood(map, side, new KinRule(kinship));
         List<Gap> gaps = gaps(map, side, basins);
         progress.report("Partings found", 1);

@@ -181,24 +181,29 @@ final class Basins {
             return mine;
         }
         double neck = distance(i);
-        if (areApart(mine, other)) {
-            if (rule.wantsAll()) {
-                meet(i, neck);
-            }
+        boolean apart = areApart(mine, other);
+        if (apart && (!rule.wantsAll() || isOfKnownOpening(i))) {
+            met.set(i);
             return mine;
         }
         int lower = peak[mine] < peak[other] ? mine : other;
-        NeckRule.Verdict verdict = rule.judge(neck, peak[lower], i, mine, other);
+        NeckRule.Verdict verdict =
+                apart ? rule.judgeFurther(i) : rule.judge(neck, peak[lower], i, mine, other);
         if (verdict != NeckRule.Verdict.MERGE) {
             necks.add(new Neck(i, width(neck), verdict == NeckRule.Verdict.CLOSED));
         }
         if (verdict == NeckRule.Verdict.CLOSED) {
-            keepApart(mine, other);
-            keepApart(other, mine);
+            if (!apart) {
+                keepApart(mine, other);
+                keepApart(other, mine);
+            }
             met.set(i);
             return mine;
         }
-        int higher = lower == mine ? other : mine;
+        return merge(lower, lower == mine ? other : mine);
+    }
+
+    private int merge(int lower, int higher) {
         parent[lower] = higher;
         rule.merged(lower, higher);
         if (apart[lower] != null) {
@@ -214,20 +219,18 @@ final class Basins {
      * Basins kept apart meet all along a line. A meeting away from all others is another opening;
      * meetings come widest first, so the first pixel of a line is its widest.
      */
-    private void meet(int i, double neck) {
-        boolean known = false;
-        for (int dy = -NEAR; dy <= NEAR && !known; dy++) {
-            for (int dx = -NEAR; dx <= NEAR && !known; dx++) {
+    private boolean isOfKnownOpening(int i) {
+        for (int dy = -NEAR; dy <= NEAR; dy++) {
+            for (int dx = -NEAR; dx <= NEAR; dx++) {
                 int px = x(i) + dx;
                 int py = y(i) + dy;
                 boolean inside = px >= 0 && px < width && py >= 0 && py * width < basinOf.length;
-                known = inside && met.get(py * width + px);
+                if (inside && met.get(py * width + px)) {
+                    return true;
+                }
             }
         }
-        met.set(i);
-        if (!known) {
-            necks.add(new Neck(i, width(neck), true));
-        }
+        return false;
     }
 
     private void keepApart(int basin, int far) {

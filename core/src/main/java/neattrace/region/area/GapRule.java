@@ -15,6 +15,8 @@ final class GapRule implements NeckRule {
      */
     private static final double[] NARROWER = {0.2, 0.5, 0.8};
 
+    private static final double LOOSEST = NARROWER[2];
+
     /** Openings up to this many times as wide as closed gaps are worth a decision. */
     private static final double WORTH_ASKING = 2;
 
@@ -58,12 +60,23 @@ final class GapRule implements NeckRule {
     /** Where the user closed a gap by hand, it may be as wide as gaps get. */
     @Override
     public Verdict judge(double neck, double peak, int pixel, int a, int b) {
-        Point place = new Point(pixel % map.width() + 0.5, pixel / map.width() + 0.5);
-        boolean narrow = 2 * neck <= widestPx || 2 * neck <= mostPx && near(closed, place);
-        if (!narrow || neck > NARROWER[2] * peak || neck > narrower(pixel) * peak) {
+        Point place = place(pixel);
+        boolean wanted = near(closed, place);
+        boolean narrow = 2 * neck <= widestPx || wanted && 2 * neck <= mostPx;
+        if (!narrow || neck > LOOSEST * peak || !wanted && neck > narrower(pixel) * peak) {
             return Verdict.MERGE;
         }
         return isClosed(Basins.width(neck), place) ? Verdict.CLOSED : Verdict.OPEN;
+    }
+
+    /** What the user opened joins both sides, whatever is closed elsewhere. */
+    @Override
+    public Verdict judgeFurther(int pixel) {
+        return near(opened, place(pixel)) ? Verdict.OPEN : Verdict.CLOSED;
+    }
+
+    private Point place(int pixel) {
+        return new Point(pixel % map.width() + 0.5, pixel / map.width() + 0.5);
     }
 
     private double narrower(int pixel) {

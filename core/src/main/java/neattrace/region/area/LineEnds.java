@@ -1,7 +1,7 @@
 package neattrace.region.area;
 
-import java.util.Arrays;
 import java.util.BitSet;
+import neattrace.array.IntList;
 import neattrace.raster.InkMap;
 import neattrace.raster.distance.OtherSide;
 
@@ -31,6 +31,7 @@ final class LineEnds {
 
     private final InkMap map;
     private final OtherSide side;
+    private final IntList open = new IntList();
 
     LineEnds(InkMap map, OtherSide side) {
         this.map = map;
@@ -113,28 +114,20 @@ final class LineEnds {
     private BitSet hangingTogether(int x, int y, int reach, double radius) {
         int row = 2 * reach + 1;
         BitSet found = new BitSet(row * row);
-        int[] open = new int[64];
-        int count = 0;
-        open[count++] = reach * row + reach;
+        open.add(reach * row + reach);
         found.set(reach * row + reach);
         double most = (radius + 1) * (radius + 1);
-        while (count > 0) {
-            int at = open[--count];
+        while (open.size() > 0) {
+            int at = open.removeLast();
             int dx = at % row - reach;
             int dy = at / row - reach;
             for (int k = 0; k < 9; k++) {
                 int nx = dx + k % 3 - 1;
                 int ny = dy + k / 3 - 1;
-                if (nx * nx + ny * ny > most || !map.isInk(x + nx, y + ny)) {
-                    continue;
-                }
                 int next = (ny + reach) * row + nx + reach;
-                if (!found.get(next)) {
+                if (nx * nx + ny * ny <= most && map.isInk(x + nx, y + ny) && !found.get(next)) {
                     found.set(next);
-                    if (count == open.length) {
-                        open = Arrays.copyOf(open, 2 * count);
-                    }
-                    open[count++] = next;
+                    open.add(next);
                 }
             }
         }

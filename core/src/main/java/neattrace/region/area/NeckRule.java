@@ -25,6 +25,15 @@ interface NeckRule {
     Verdict judge(double neck, double peak, int pixel, int a, int b);
 
     /**
+     * Judges a further opening between two basins that are kept apart already.
+     *
+     * @param pixel of the meeting
+     */
+    default Verdict judgeFurther(int pixel) {
+        return Verdict.CLOSED;
+    }
+
+    /**
      * Wherever paper is wider than this to each side, px, all meetings are {@link Verdict#MERGE}
      * and nobody wants to know of pixels there; infinite if that cannot be said.
      */

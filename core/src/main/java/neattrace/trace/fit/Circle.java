@@ -13,9 +13,6 @@ record Circle(Point centre, double radius) {
 
     private static final double DRIFT_SUM_PX = 0.24;
 
-    /** The root mean square of distances may reach this share of the bound. */
-    private static final double RMS_SHARE = 0.5;
-
     double distance(Point at) {
         return Math.abs(at.distance(centre) - radius);
     }
@@ -49,7 +46,7 @@ record Circle(Point centre, double radius) {
                 return false;
             }
         }
-        double rms = RMS_SHARE * bound;
+        double rms = SectionFitter.RMS_SHARE * bound;
         return squares <= points * rms * rms;
     }
 }

@@ -16,9 +16,6 @@ final class CornerSettler {
     /** Sides of fewer points are left alone. */
     private static final int LEAST_POINTS = 16;
 
-    /** No point of a straight side lies farther off, px. */
-    private static final double STRAIGHT_PX = 0.12;
-
     /** No corner moves farther, px. */
     private static final double MOST_MOVE_PX = 1;
 
@@ -78,7 +75,7 @@ final class CornerSettler {
             return null;
         }
         Line line = Line.through(section, from, to);
-        if (line.rms() <= STRAIGHT_PX && isStraight(line, section, from, to)) {
+        if (line.rms() <= SectionFitter.STRAIGHT_PX && isStraight(line, section, from, to)) {
             return line::nearest;
         }
         Circle circle = Kasa.circle(section.x, section.y, from, to);
@@ -87,7 +84,7 @@ final class CornerSettler {
 
     private static boolean isStraight(Line line, Section section, int from, int to) {
         for (int i = from; i <= to; i++) {
-            if (line.distance(section.at(i)) > STRAIGHT_PX) {
+            if (line.distance(section.at(i)) > SectionFitter.STRAIGHT_PX) {
                 return false;
             }
         }

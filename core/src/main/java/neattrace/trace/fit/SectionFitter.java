@@ -12,7 +12,7 @@ import java.util.List;
 final class SectionFitter {
 
     /** The root mean square may reach this share of the largest error allowed. */
-    private static final double RMS_SHARE = 0.5;
+    static final double RMS_SHARE = 0.5;
 
     /** No cubic of the first cut turns by more. */
     private static final double FIRST_TURN = Math.toRadians(60);
@@ -34,7 +34,7 @@ final class SectionFitter {
     private static final int SETTLING_ROUNDS = 3;
 
     /** A cubic whose samples keep this close to a line is a straight line, px. */
-    private static final double STRAIGHT_PX = 0.12;
+    static final double STRAIGHT_PX = 0.12;
 
     /** Shorter ones than this between smooth neighbours stay curves, px. */
     private static final double SHORT_PX = 10;

@@ -16,6 +16,7 @@ import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
+import neattrace.raster.distance.OtherSide;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
@@ -60,7 +61,7 @@ class RoughEdgesTest {
                         new Resolution(127, true),
                         "PNG",
                         List.of());
-        return RoughEdges.find(INK, areas(List.of()), rough, MM_PER_PX);
+        return RoughEdges.find(INK, OtherSide.of(INK), areas(List.of()), rough, MM_PER_PX);
     }
 
     private static void room(Graphics2D graphics, Color colour, int x, int width) {
@@ -68,15 +69,15 @@ class RoughEdgesTest {
         graphics.fillRect(x, 20, width, 200);
     }
 
+    /** Both rooms, each in its colour. */
+    private static void rooms(Graphics2D graphics) {
+        room(graphics, Color.ORANGE, 20, 100);
+        room(graphics, Color.BLUE, 120, 100);
+    }
+
     @Test
     void coloursThatKeepToTheLinesNeedNoCut() {
-        assertThat(
-                        find(
-                                graphics -> {
-                                    room(graphics, Color.ORANGE, 20, 100);
-                                    room(graphics, Color.BLUE, 120, 100);
-                                }))
-                .isEmpty();
+        assertThat(find(RoughEdgesTest::rooms)).isEmpty();
     }
 
     @Test
@@ -84,8 +85,7 @@ class RoughEdgesTest {
         List<Join> joins =
                 find(
                         graphics -> {
-                            room(graphics, Color.ORANGE, 20, 100);
-                            room(graphics, Color.BLUE, 120, 100);
+                            rooms(graphics);
                             graphics.setColor(Color.RED);
                             graphics.fillRect(20, 140, 100, 80);
                         });
@@ -103,8 +103,7 @@ class RoughEdgesTest {
         List<Join> joins =
                 find(
                         graphics -> {
-                            room(graphics, Color.ORANGE, 20, 100);
-                            room(graphics, Color.BLUE, 120, 100);
+                            rooms(graphics);
                             graphics.setColor(Color.GREEN);
                             graphics.fillRect(80, 0, 60, 20);
                         });
@@ -129,8 +128,7 @@ class RoughEdgesTest {
         assertThat(
                         find(
                                 graphics -> {
-                                    room(graphics, Color.ORANGE, 20, 100);
-                                    room(graphics, Color.BLUE, 120, 100);
+                                    rooms(graphics);
                                     graphics.setColor(Color.WHITE);
                                     graphics.fillRect(40, 100, 60, 2);
                                 }))
@@ -146,6 +144,9 @@ class RoughEdgesTest {
                         new Resolution(100, true),
                         "PNG",
                         List.of());
-        assertThat(RoughEdges.find(INK, AreaMap.none(240, 240), rough, MM_PER_PX)).isEmpty();
+        assertThat(
+                        RoughEdges.find(
+                                INK, OtherSide.of(INK), AreaMap.none(240, 240), rough, MM_PER_PX))
+                .isEmpty();
     }
 }

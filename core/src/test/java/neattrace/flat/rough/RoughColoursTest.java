@@ -14,6 +14,7 @@ import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
+import neattrace.raster.distance.OtherSide;
 import neattrace.raster.reading.PictureReader;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
@@ -160,7 +161,7 @@ class RoughColoursTest {
                             g.setColor(Color.BLUE);
                             g.fillRect(100, 56, 74, 88);
                         });
-        var joins = RoughJoins.find(ROOMS, rough, 0.1, Progress.SILENT);
+        var joins = RoughJoins.find(ROOMS, OtherSide.of(ROOMS), rough, 0.1, Progress.SILENT);
         assertThat(joins).hasSize(1);
         assertThat(joins.get(0).over().distance(new Point(10, 10))).isLessThan(1);
         AreaMap areas =
@@ -180,7 +181,8 @@ class RoughColoursTest {
                             g.setColor(Color.BLUE);
                             g.fillRect(150, 40, 50, 40);
                         });
-        assertThat(RoughJoins.find(ROOMS, oneColour, 0.1, Progress.SILENT)).isEmpty();
+        assertThat(RoughJoins.find(ROOMS, OtherSide.of(ROOMS), oneColour, 0.1, Progress.SILENT))
+                .isEmpty();
     }
 
     @Test

@@ -3,10 +3,12 @@ package neattrace.region.area;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.Shape;
+import java.awt.geom.Arc2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
+import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
@@ -22,10 +24,13 @@ class LineEndsTest {
 
     private static final Shape FRAME = new Rectangle2D.Double(20, 20, 200, 200);
 
-    private static List<Gap> gaps(double pen, Shape... lines) {
+    private static AreaMap find(CloseSettings settings, double pen, Shape... lines) {
         InkMap map = DrawnInk.lines(240, 240, pen, lines);
-        AreaMap areas = AreaFinder.find(map, CloseSettings.automatic(), 10, Progress.SILENT);
-        return areas.gaps();
+        return AreaFinder.find(map, settings, 10, Progress.SILENT);
+    }
+
+    private static List<Gap> gaps(double pen, Shape... lines) {
+        return find(CloseSettings.automatic(), pen, lines).gaps();
     }
 
     @ParameterizedTest
@@ -61,17 +66,48 @@ class LineEndsTest {
         assertThat(gaps).allMatch(gap -> gap.ends() == 0);
     }
 
-    /** Both doors of one wall are told, though one alone keeps the rooms apart no more. */
+    private static final Shape[] TWO_DOORS = {
+        FRAME,
+        new Line2D.Double(120, 20, 120, 75),
+        new Line2D.Double(120, 85, 120, 150),
+        new Line2D.Double(120, 161, 120, 220)
+    };
+
     @Test
     void aLineBrokenTwiceHasTwoGaps() {
-        List<Gap> gaps =
-                gaps(
-                        5,
-                        FRAME,
-                        new Line2D.Double(120, 20, 120, 75),
-                        new Line2D.Double(120, 85, 120, 150),
-                        new Line2D.Double(120, 161, 120, 220));
+        List<Gap> gaps = gaps(5, TWO_DOORS);
         assertThat(gaps).hasSize(2).allMatch(Gap::closed).allMatch(gap -> gap.ends() == 2);
+    }
+
+    /** Whichever of them is opened, colour runs through there. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1})
+    void oneOpenDoorOfTwoJoinsTheRooms(int which) {
+        Point door = gaps(5, TWO_DOORS).get(which).place().times(0.1);
+        CloseSettings opened = CloseSettings.automatic().with(door, false);
+
+        AreaMap areas = find(opened, 5, TWO_DOORS);
+
+        assertThat(areas.enclosed()).hasSize(1);
+        assertThat(areas.gaps())
+                .filteredOn(gap -> !gap.closed())
+                .singleElement()
+                .satisfies(
+                        gap -> assertThat(gap.place().times(0.1).distance(door)).isLessThan(0.5));
+    }
+
+    /** A decision holds, even where ends of lines say nothing for it. */
+    @Test
+    void whatWasClosedByHandStaysClosed() {
+        Shape[] hourglass = {
+            new Arc2D.Double(-110, 30, 200, 180, -85, 170, Arc2D.OPEN),
+            new Arc2D.Double(120, 30, 200, 180, 95, 170, Arc2D.OPEN),
+            new Line2D.Double(-10, 30, 220, 30),
+            new Line2D.Double(-10, 210, 220, 210)
+        };
+        assertThat(find(CloseSettings.automatic(), 4, hourglass).gaps()).noneMatch(Gap::closed);
+        CloseSettings byHand = CloseSettings.automatic().with(new Point(10.5, 12), true);
+        assertThat(find(byHand, 4, hourglass).gaps()).anyMatch(Gap::closed);
     }
 
     /** Ends that point at each other part even a strip not much wider than the gap. */
