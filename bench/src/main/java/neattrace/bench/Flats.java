@@ -148,7 +148,7 @@ public final class Flats {
                 }
                 Lab truth = colour(twin.rgbAt(x, y)).toLab();
                 boolean white = truth.l() > PAPER_LIGHTNESS && truth.chroma() < GREY_CHROMA;
-                int label = drawing.areas().labels()[y * ink.width() + x];
+                int label = drawing.areas().label(y * ink.width() + x);
                 int swatch = drawing.attachment().swatchOf().getOrDefault(label, 0);
                 if (white) {
                     bare++;

@@ -183,13 +183,12 @@ public final class Gaps {
      */
     private static Point along(AreaMap areas, InkMap ink, int x, int y, int reach) {
         int width = ink.width();
-        int[] labels = areas.labels();
         int i = y * width + x;
-        if (!ink.isInk(i) || labels[i] == labels[i + 1] && labels[i] == labels[i + width]) {
+        if (!ink.isInk(i) || areas.label(i) == areas.label(i + 1) && areas.label(i) == areas.label(i + width)) {
             return null;
         }
-        int other = labels[i] == labels[i + 1] ? labels[i + width] : labels[i + 1];
-        if (!ink.isInk(labels[i] == labels[i + 1] ? i + width : i + 1)) {
+        int other = areas.label(i) == areas.label(i + 1) ? areas.label(i + width) : areas.label(i + 1);
+        if (!ink.isInk(areas.label(i) == areas.label(i + 1) ? i + width : i + 1)) {
             return null;
         }
         double xx = 0;
@@ -200,13 +199,13 @@ public final class Gaps {
         for (int dy = -reach; dy <= reach; dy++) {
             for (int dx = -reach; dx <= reach; dx++) {
                 int at = i + dy * width + dx;
-                if (labels[at] != labels[i] && labels[at] != other) {
+                if (areas.label(at) != areas.label(i) && areas.label(at) != other) {
                     return null;
                 }
                 if (!ink.isInk(at)) {
-                    paper[labels[at] == other ? 1 : 0]++;
+                    paper[areas.label(at) == other ? 1 : 0]++;
                 }
-                if (labels[at] != labels[at + 1] || labels[at] != labels[at + width]) {
+                if (areas.label(at) != areas.label(at + 1) || areas.label(at) != areas.label(at + width)) {
                     edges++;
                     xx += dx * dx;
                     xy += dx * dy;

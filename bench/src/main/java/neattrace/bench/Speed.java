@@ -5,7 +5,7 @@ import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
-import neattrace.region.AreaMap;
+import neattrace.region.tree.AreaTree;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
@@ -48,7 +48,7 @@ public class Speed {
     private GreySheet sheet;
     private InkReading reading;
     private InkPreview inSight;
-    private AreaMap areas;
+    private AreaTree areas;
     private double pxPerMm;
 
     /** Draws and scans the page and runs every step once. */
@@ -108,8 +108,8 @@ public class Speed {
 
     /** Ink map to areas and gaps. */
     @Benchmark
-    public AreaMap areas() {
-        return AreaFinder.find(reading.map(), CloseSettings.automatic(), pxPerMm, Progress.SILENT);
+    public AreaTree areas() {
+        return AreaFinder.tree(reading.map(), CloseSettings.automatic(), pxPerMm, Progress.SILENT);
     }
 
     /** Areas to outlines. */

@@ -1,6 +1,8 @@
 package neattrace.flat;
 
+import java.util.Optional;
 import neattrace.press.Cmyk;
+import neattrace.press.colour.Lab;
 
 /**
  * A flat colour. Its ink build is the authority; the screen colour is only a preview of it.
@@ -8,16 +10,60 @@ import neattrace.press.Cmyk;
  * @param id never changes and is never used again in the same job
  * @param name what the colour is, in the user's words
  * @param build the inks
+ * @param group what it is sorted under, such as "Sea"; empty for none
+ * @param locked whether it is kept as it is until unlocked
+ * @param spot the measured colour of an ink of its own that prints it; empty if process inks do
  */
-public record Swatch(int id, String name, Cmyk build) {
+public record Swatch(
+        int id, String name, Cmyk build, String group, boolean locked, Optional<Lab> spot) {
 
     /** The longest name. */
     public static final int MOST_LETTERS = 60;
 
     public Swatch {
         name = name.strip();
+        group = group.strip();
         if (name.isEmpty() || name.length() > MOST_LETTERS) {
             throw new IllegalArgumentException("a swatch needs a name of 1 to 60 letters");
         }
+        if (group.length() > MOST_LETTERS) {
+            throw new IllegalArgumentException(
+                    "a group of swatches has a name of up to 60 letters");
+        }
+    }
+
+    /** A swatch of process inks, in no group. */
+    public Swatch(int id, String name, Cmyk build) {
+        this(id, name, build, "", false, Optional.empty());
+    }
+
+    /** The same under another id. */
+    public Swatch withId(int other) {
+        return new Swatch(other, name, build, group, locked, spot);
+    }
+
+    /** The same with another name. */
+    public Swatch withName(String other) {
+        return new Swatch(id, other, build, group, locked, spot);
+    }
+
+    /** The same with other inks. */
+    public Swatch withBuild(Cmyk other) {
+        return new Swatch(id, name, other, group, locked, spot);
+    }
+
+    /** The same in another group. */
+    public Swatch withGroup(String other) {
+        return new Swatch(id, name, build, other, locked, spot);
+    }
+
+    /** The same locked or unlocked. */
+    public Swatch withLocked(boolean lock) {
+        return new Swatch(id, name, build, group, lock, spot);
+    }
+
+    /** The same printed with an ink of its own, or with process inks. */
+    public Swatch withSpot(Optional<Lab> ink) {
+        return new Swatch(id, name, build, group, locked, ink);
     }
 }

@@ -3,7 +3,9 @@ package neattrace.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neattrace.flat.AreaGroup;
 import neattrace.flat.Fill;
+import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.press.BlackRule;
@@ -20,8 +22,9 @@ import neattrace.trace.LineRecipe;
  * @param recipe how the scan becomes ink
  * @param line what was decided about the lines
  * @param close which gaps count as closed
- * @param swatches the palette, in the order of the layers
+ * @param palette the swatches, in the order of the layers, and colourways of them
  * @param fills which area has which swatch, oldest first
+ * @param groups areas that belong together
  * @param black how black is printed
  * @param settled findings that were looked at and left as they are
  */
@@ -32,8 +35,9 @@ public record Job(
         SheetRecipe recipe,
         LineRecipe line,
         CloseSettings close,
-        List<Swatch> swatches,
+        Palette palette,
         List<Fill> fills,
+        List<AreaGroup> groups,
         BlackRule black,
         List<Settled> settled) {
 
@@ -41,7 +45,7 @@ public record Job(
         if (!(ppi == 0 || ppi >= 10 && ppi <= 20_000)) {
             throw new IllegalArgumentException("ppi must be 10 to 20000");
         }
-        swatches = List.copyOf(swatches);
+        groups = List.copyOf(groups);
         fills = List.copyOf(fills);
         settled = List.copyOf(settled);
     }
@@ -57,6 +61,7 @@ public record Job(
                 SheetRecipe.automatic(),
                 LineRecipe.AS_DRAWN,
                 CloseSettings.automatic(),
+                Palette.EMPTY,
                 List.of(),
                 List.of(),
                 BlackRule.RICH,
@@ -65,51 +70,75 @@ public record Job(
 
     /** The swatch with an id. */
     public Optional<Swatch> swatch(int id) {
-        return swatches.stream().filter(swatch -> swatch.id() == id).findFirst();
+        return swatches().stream().filter(swatch -> swatch.id() == id).findFirst();
     }
 
     /** An id no swatch of this job has. */
     public int freeSwatchId() {
-        return swatches.stream().mapToInt(Swatch::id).max().orElse(0) + 1;
+        return palette.swatches().stream().mapToInt(Swatch::id).max().orElse(0) + 1;
     }
 
     public Job withTitle(String value) {
-        return new Job(value, source, ppi, recipe, line, close, swatches, fills, black, settled);
+        return new Job(
+                value, source, ppi, recipe, line, close, palette, fills, groups, black, settled);
     }
 
     public Job withPpi(double value) {
-        return new Job(title, source, value, recipe, line, close, swatches, fills, black, settled);
+        return new Job(
+                title, source, value, recipe, line, close, palette, fills, groups, black, settled);
     }
 
     public Job withRecipe(SheetRecipe value) {
-        return new Job(title, source, ppi, value, line, close, swatches, fills, black, settled);
+        return new Job(
+                title, source, ppi, value, line, close, palette, fills, groups, black, settled);
     }
 
     public Job withLine(LineRecipe value) {
-        return new Job(title, source, ppi, recipe, value, close, swatches, fills, black, settled);
+        return new Job(
+                title, source, ppi, recipe, value, close, palette, fills, groups, black, settled);
     }
 
     public Job withClose(CloseSettings value) {
-        return new Job(title, source, ppi, recipe, line, value, swatches, fills, black, settled);
+        return new Job(
+                title, source, ppi, recipe, line, value, palette, fills, groups, black, settled);
     }
 
-    public Job withSwatches(List<Swatch> value) {
-        return new Job(title, source, ppi, recipe, line, close, value, fills, black, settled);
+    public Job withPalette(Palette value) {
+        return new Job(
+                title, source, ppi, recipe, line, close, value, fills, groups, black, settled);
     }
 
     public Job withFills(List<Fill> value) {
-        return new Job(title, source, ppi, recipe, line, close, swatches, value, black, settled);
+        return new Job(
+                title, source, ppi, recipe, line, close, palette, value, groups, black, settled);
+    }
+
+    public Job withGroups(List<AreaGroup> value) {
+        return new Job(
+                title, source, ppi, recipe, line, close, palette, fills, value, black, settled);
     }
 
     public Job withBlack(BlackRule value) {
-        return new Job(title, source, ppi, recipe, line, close, swatches, fills, value, settled);
+        return new Job(
+                title, source, ppi, recipe, line, close, palette, fills, groups, value, settled);
+    }
+
+    /** The swatches of the colourway that is shown. */
+    public List<Swatch> swatches() {
+        return palette.now();
+    }
+
+    /** The same with swatches changed, added, ordered or taken away in what is shown. */
+    public Job withSwatches(List<Swatch> value) {
+        return withPalette(palette.with(value));
     }
 
     /** The same with one more finding left as it is. */
     public Job withSettled(Settled finding) {
         List<Settled> next = new ArrayList<>(settled);
         next.add(finding);
-        return new Job(title, source, ppi, recipe, line, close, swatches, fills, black, next);
+        return new Job(
+                title, source, ppi, recipe, line, close, palette, fills, groups, black, next);
     }
 
     /**
@@ -124,7 +153,7 @@ public record Job(
 
     /** The same with a swatch added, or changed if its id is there already. */
     public Job withSwatch(Swatch swatch) {
-        List<Swatch> next = new ArrayList<>(swatches);
+        List<Swatch> next = new ArrayList<>(swatches());
         for (int i = 0; i < next.size(); i++) {
             if (next.get(i).id() == swatch.id()) {
                 next.set(i, swatch);
@@ -137,7 +166,7 @@ public record Job(
 
     /** The same without a swatch and without the fills and lines that used it. */
     public Job withoutSwatch(int id) {
-        return withSwatches(swatches.stream().filter(swatch -> swatch.id() != id).toList())
+        return withSwatches(swatches().stream().filter(swatch -> swatch.id() != id).toList())
                 .withFills(fills.stream().filter(fill -> fill.swatch() != id).toList())
                 .withLine(line.withColour(line.colour().without(id)));
     }

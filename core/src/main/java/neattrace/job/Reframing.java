@@ -6,8 +6,6 @@ import neattrace.flat.Fill;
 import neattrace.geom.Point;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
-import neattrace.region.CloseSettings;
-import neattrace.region.Join;
 import neattrace.sheet.frame.SheetFrame;
 
 /**
@@ -56,24 +54,15 @@ public final class Reframing {
     }
 
     private Job carry(Job job) {
-        CloseSettings close = job.close();
         List<Fill> fills = new ArrayList<>();
         for (Fill fill : job.fills()) {
             fills.add(new Fill(moved(fill.anchor()), fill.swatch()));
         }
-        List<Join> joins = new ArrayList<>();
-        for (Join join : close.joins()) {
-            joins.add(new Join(moved(join.from()), moved(join.over()), moved(join.to())));
-        }
         double growth = growth();
         return job.withFills(fills)
+                .withGroups(job.groups().stream().map(group -> group.moved(this::moved)).toList())
                 .withLine(job.line().moved(this::moved, growth))
-                .withClose(
-                        new CloseSettings(
-                                close.gapMm(),
-                                close.opened().stream().map(this::moved).toList(),
-                                close.closed().stream().map(this::moved).toList(),
-                                joins));
+                .withClose(job.close().moved(this::moved));
     }
 
     /** How much lengths on the page grow, looked at in the middle of the old sheet. */

@@ -30,10 +30,12 @@ class ReframingTest {
                                     List.of(new Point(3, 4)),
                                     List.of(new Point(5, 6)),
                                     List.of(
-                                            new Join(
+                                            Join.over(
                                                     new Point(1, 1),
                                                     new Point(2, 2),
-                                                    new Point(3, 3)))));
+                                                    new Point(3, 3))),
+                                    List.of(),
+                                    CloseSettings.NO_FRAME));
 
     private static Picture picture;
 
@@ -59,7 +61,7 @@ class ReframingTest {
         assertMoved(cropped.fills().get(0).anchor(), JOB.fills().get(0).anchor(), dx, dy);
         assertMoved(cropped.close().opened().get(0), new Point(3, 4), dx, dy);
         assertMoved(cropped.close().closed().get(0), new Point(5, 6), dx, dy);
-        assertMoved(cropped.close().joins().get(0).over(), new Point(2, 2), dx, dy);
+        assertMoved(cropped.close().joins().get(0).middle(), new Point(2, 2), dx, dy);
     }
 
     private static void assertMoved(Point now, Point before, double dx, double dy) {

@@ -74,15 +74,14 @@ final class Overlay {
 
     void target(Area area, Color colour) {
         MultiPolygon outline = shown.drawing().areaOutlines().get(area.label());
-        double mmPerPx = shown.drawing().resolution().mmPerPx();
         g.save();
         g.setFillRule(FillRule.EVEN_ODD);
         g.beginPath();
         for (int i = 0; i < outline.getNumGeometries(); i++) {
             Polygon polygon = (Polygon) outline.getGeometryN(i);
-            ring(polygon.getExteriorRing(), mmPerPx);
+            ring(polygon.getExteriorRing());
             for (int h = 0; h < polygon.getNumInteriorRing(); h++) {
-                ring(polygon.getInteriorRingN(h), mmPerPx);
+                ring(polygon.getInteriorRingN(h));
             }
         }
         g.setFill(colour.deriveColor(0, 1, 1, 0.45));
@@ -94,11 +93,10 @@ final class Overlay {
         g.restore();
     }
 
-    private void ring(LinearRing ring, double mmPerPx) {
+    private void ring(LinearRing ring) {
         CoordinateSequence points = ring.getCoordinateSequence();
         for (int i = 0; i < points.size() - 1; i++) {
-            Point2D at =
-                    view.toScreen(new Point(points.getX(i) * mmPerPx, points.getY(i) * mmPerPx));
+            Point2D at = view.toScreen(new Point(points.getX(i), points.getY(i)));
             if (i == 0) {
                 g.moveTo(at.getX(), at.getY());
             } else {

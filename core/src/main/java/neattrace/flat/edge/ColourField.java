@@ -130,7 +130,7 @@ final class ColourField {
     }
 
     boolean isOneArea(int a, int b) {
-        return areas.labels()[a] == areas.labels()[b];
+        return areas.label(a) == areas.label(b);
     }
 
     /** Patches that were not meant take the colour of what lies round them. */

@@ -77,7 +77,7 @@ final class Patches {
         Patches all = new Patches(field, ink);
         for (int i = 0; i < all.patchOf.length; i++) {
             if (field.colours[i] != ColourField.NONE && all.patchOf[i] < 0) {
-                all.follow(i, areas.labels()[i]);
+                all.follow(i, areas.label(i));
             }
         }
         all.markUsual();

@@ -1,6 +1,6 @@
 package neattrace.flat.edge;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
@@ -19,8 +19,8 @@ public final class RoughEdges {
      */
     private static final double KEEPS_TO_LINES = 0.3;
 
-    /** With more edges than these the rough is a photo or a painting, no flats. */
-    private static final int MOST_JOINS = 20_000;
+    /** With more corners in its edges than these the rough is a photo or a painting, no flats. */
+    private static final int MOST_CORNERS = 40_000;
 
     private static final int OPEN = 0;
     private static final int BENEATH = 1;
@@ -46,11 +46,13 @@ public final class RoughEdges {
         if (shareBeneathInk(ink, side, field) < KEEPS_TO_LINES) {
             return List.of();
         }
-        List<Join> joins = new ArrayList<>();
-        for (Coordinate[] chain : EdgeChains.of(field, ink.width(), ink.height())) {
-            addJoins(chain, mmPerPx, joins);
+        List<Coordinate[]> chains = EdgeChains.of(field, ink.width(), ink.height());
+        if (chains.stream().mapToInt(chain -> chain.length).sum() > MOST_CORNERS) {
+            return List.of();
         }
-        return joins.size() > MOST_JOINS ? List.of() : joins;
+        return chains.stream()
+                .map(chain -> new Join(Arrays.stream(chain).map(at -> mm(at, mmPerPx)).toList()))
+                .toList();
     }
 
     /** Which share of all edges between colours lies beneath ink, 0 to 1; 1 if there are none. */
@@ -86,16 +88,6 @@ public final class RoughEdges {
 
     private static int colour(ColourField field, int pixel) {
         return pixel < 0 ? ColourField.NONE : field.colours[pixel];
-    }
-
-    private static void addJoins(Coordinate[] chain, double mmPerPx, List<Join> joins) {
-        for (int i = 0; i + 1 < chain.length; i += 2) {
-            int last = Math.min(chain.length - 1, i + 2);
-            Point from = mm(chain[i], mmPerPx);
-            Point to = mm(chain[last], mmPerPx);
-            Point over = last == i + 2 ? mm(chain[i + 1], mmPerPx) : from.plus(to).times(0.5);
-            joins.add(new Join(from, over, to));
-        }
     }
 
     private static Point mm(Coordinate place, double mmPerPx) {

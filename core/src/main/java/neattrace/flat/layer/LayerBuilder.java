@@ -13,7 +13,6 @@ import neattrace.region.AreaMap;
 import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
-import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Attaches fills to areas and unites the areas of each swatch. */
 public final class LayerBuilder {
@@ -50,30 +49,53 @@ public final class LayerBuilder {
     /**
      * The layers, in the palette's order; swatches without areas have none.
      *
-     * @param outlines the areas' outlines in source px, by label
-     * @param mmPerPx scale of the result
+     * @param outlines the areas' outlines in mm, by label
+     * @param before layers built earlier, whose shapes are taken over where the pieces are the same
      */
     public static List<FlatLayer> build(
             List<MultiPolygon> outlines,
             Attachment attachment,
             List<Swatch> palette,
-            double mmPerPx) {
-        Map<Integer, List<Geometry>> pieces = new HashMap<>();
-        attachment
-                .swatchOf()
+            List<FlatLayer> before) {
+        Map<Integer, List<MultiPolygon>> pieces = new HashMap<>();
+        new TreeMap<>(attachment.swatchOf())
                 .forEach(
                         (label, swatch) ->
                                 pieces.computeIfAbsent(swatch, id -> new ArrayList<>())
                                         .add(outlines.get(label)));
-        AffineTransformation scale = AffineTransformation.scaleInstance(mmPerPx, mmPerPx);
         List<FlatLayer> layers = new ArrayList<>();
         for (Swatch swatch : palette) {
-            List<Geometry> areas = pieces.get(swatch.id());
+            List<MultiPolygon> areas = pieces.get(swatch.id());
             if (areas != null) {
-                Geometry united = CoverageUnion.union(areas.toArray(Geometry[]::new));
-                layers.add(new FlatLayer(swatch, scale.transform(united)));
+                layers.add(layer(swatch, areas, before));
             }
         }
         return layers;
+    }
+
+    private static FlatLayer layer(
+            Swatch swatch, List<MultiPolygon> areas, List<FlatLayer> before) {
+        for (FlatLayer old : before) {
+            if (isSame(old.pieces(), areas)) {
+                return old.swatch().equals(swatch)
+                        ? old
+                        : new FlatLayer(swatch, old.shape(), old.pieces());
+            }
+        }
+        Geometry united = CoverageUnion.union(areas.toArray(Geometry[]::new));
+        return new FlatLayer(swatch, united, areas);
+    }
+
+    /** The very same outlines: comparing their points would take as long as uniting them. */
+    private static boolean isSame(List<MultiPolygon> old, List<MultiPolygon> now) {
+        if (old.size() != now.size()) {
+            return false;
+        }
+        for (int i = 0; i < old.size(); i++) {
+            if (old.get(i) != now.get(i)) {
+                return false;
+            }
+        }
+        return true;
     }
 }

@@ -28,7 +28,7 @@ final class AreaColours {
                 if (ink.isInk(i)) {
                     continue;
                 }
-                int label = areas.labels()[i];
+                int label = areas.label(i);
                 if (label != lastLabel) {
                     lastLabel = label;
                     last = colours.counts.computeIfAbsent(label, id -> new ColourCount());

@@ -8,7 +8,6 @@ import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.distance.OtherSide;
-import neattrace.region.Gap;
 import neattrace.region.Join;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.area.Kinship;
@@ -36,13 +35,7 @@ public final class RoughJoins {
     public static List<Join> find(
             InkMap ink, OtherSide side, Picture rough, double mmPerPx, Progress progress) {
         Colours colours = new Colours(ink.width(), ink.height(), rough);
-        List<Gap> gaps = AreaFinder.partings(ink, side, colours, progress);
-        return gaps.stream().map(gap -> join(gap, mmPerPx)).toList();
-    }
-
-    private static Join join(Gap gap, double mmPerPx) {
-        return new Join(
-                gap.from().times(mmPerPx), gap.place().times(mmPerPx), gap.to().times(mmPerPx));
+        return AreaFinder.partings(ink, side, colours, mmPerPx, progress);
     }
 
     /** The colours of every basin while it grows. */

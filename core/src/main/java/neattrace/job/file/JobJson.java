@@ -1,5 +1,8 @@
 package neattrace.job.file;
 
+import static neattrace.job.file.JsonFields.need;
+import static neattrace.job.file.JsonFields.number;
+
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -10,7 +13,6 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.flat.Fill;
-import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.Settled;
@@ -19,9 +21,6 @@ import neattrace.job.recipe.LineJson;
 import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.SheetJson;
 import neattrace.press.BlackRule;
-import neattrace.press.Cmyk;
-import neattrace.region.CloseSettings;
-import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
 import neattrace.trace.LineRecipe;
 
@@ -31,7 +30,7 @@ import neattrace.trace.LineRecipe;
 final class JobJson {
 
     static final String FORMAT = "neat-trace-job";
-    static final int VERSION = 3;
+    static final int VERSION = 4;
 
     /** The oldest version that is still read. */
     private static final int FIRST_VERSION = 1;
@@ -52,8 +51,9 @@ final class JobJson {
                     job.recipe(),
                     job.line(),
                     job.close(),
-                    job.swatches(),
+                    job.palette(),
                     job.fills(),
+                    job.groups(),
                     job.black(),
                     job.settled());
         }
@@ -65,20 +65,8 @@ final class JobJson {
         root.put("source", job.source().name()).put("ppi", job.ppi());
         SheetJson.write(job.recipe(), root.putObject("sheet"));
         LineJson.write(job.line(), root.putObject("line"));
-        ObjectNode close = root.putObject("close").put("gapMm", job.close().gapMm());
-        points(close.putArray("opened"), job.close().opened());
-        points(close.putArray("closed"), job.close().closed());
-        ArrayNode joins = close.putArray("joins");
-        for (Join join : job.close().joins()) {
-            points(joins.addArray(), List.of(join.from(), join.over(), join.to()));
-        }
-        ArrayNode swatches = root.putArray("swatches");
-        for (Swatch swatch : job.swatches()) {
-            ObjectNode node =
-                    swatches.addObject().put("id", swatch.id()).put("name", swatch.name());
-            Cmyk build = swatch.build();
-            node.putArray("cmyk").add(build.c()).add(build.m()).add(build.y()).add(build.k());
-        }
+        CloseJson.write(job.close(), root.putObject("close"));
+        PaletteJson.write(job.palette(), root);
         ArrayNode fills = root.putArray("fills");
         for (Fill fill : job.fills()) {
             fills.addObject()
@@ -86,6 +74,7 @@ final class JobJson {
                     .put("y", fill.anchor().y())
                     .put("swatch", fill.swatch());
         }
+        PaletteJson.writeGroups(job.groups(), root.putArray("groups"));
         root.put("black", job.black().name());
         ArrayNode settled = root.putArray("settled");
         for (Settled finding : job.settled()) {
@@ -95,10 +84,6 @@ final class JobJson {
                     .put("y", finding.at().y());
         }
         return MAPPER.writeValueAsBytes(root);
-    }
-
-    private static void points(ArrayNode array, List<Point> points) {
-        points.forEach(point -> array.addArray().add(point.x()).add(point.y()));
     }
 
     /**
@@ -122,14 +107,6 @@ final class JobJson {
                             + ". Open it with a newer program.");
         }
         JsonNode sheet = need(root, "sheet");
-        JsonNode close = need(root, "close");
-        List<Swatch> swatches = new ArrayList<>();
-        for (JsonNode node : need(root, "swatches")) {
-            JsonNode inks = need(node, "cmyk");
-            Cmyk build =
-                    new Cmyk(number(inks, 0), number(inks, 1), number(inks, 2), number(inks, 3));
-            swatches.add(new Swatch(need(node, "id").asInt(), need(node, "name").asText(), build));
-        }
         List<Fill> fills = new ArrayList<>();
         for (JsonNode node : need(root, "fills")) {
             Point anchor = new Point(number(node, "x"), number(node, "y"));
@@ -143,13 +120,10 @@ final class JobJson {
                         number(root, "ppi"),
                         recipe(sheet, version),
                         line(need(root, "line"), version),
-                        new CloseSettings(
-                                number(close, "gapMm"),
-                                points(need(close, "opened")),
-                                points(need(close, "closed")),
-                                joins(need(close, "joins"))),
-                        swatches,
+                        CloseJson.read(need(root, "close"), version),
+                        PaletteJson.read(root, version),
                         fills,
+                        PaletteJson.readGroups(root, version),
                         BlackRule.valueOf(need(root, "black").asText()),
                         settled(root, version));
         return new Parsed(sourceName, job);
@@ -189,48 +163,5 @@ final class JobJson {
         } catch (RecipeException e) {
             throw new JobFileException("The job is damaged. " + e.getMessage(), e);
         }
-    }
-
-    private static List<Join> joins(JsonNode array) throws JobFileException {
-        List<Join> joins = new ArrayList<>();
-        for (JsonNode node : array) {
-            List<Point> points = points(node);
-            if (points.size() != 3) {
-                throw new JobFileException("The job is damaged: a join has not three points.");
-            }
-            joins.add(new Join(points.get(0), points.get(1), points.get(2)));
-        }
-        return joins;
-    }
-
-    private static List<Point> points(JsonNode array) throws JobFileException {
-        List<Point> points = new ArrayList<>();
-        for (JsonNode node : array) {
-            points.add(new Point(number(node, 0), number(node, 1)));
-        }
-        return points;
-    }
-
-    private static JsonNode need(JsonNode node, String field) throws JobFileException {
-        JsonNode value = node.get(field);
-        if (value == null || value.isNull()) {
-            throw new JobFileException("The job is incomplete: \"" + field + "\" is missing.");
-        }
-        return value;
-    }
-
-    private static double number(JsonNode node, String field) throws JobFileException {
-        return finite(need(node, field), field);
-    }
-
-    private static double number(JsonNode array, int index) throws JobFileException {
-        return finite(array.path(index), "number " + index);
-    }
-
-    private static double finite(JsonNode value, String what) throws JobFileException {
-        if (!value.isNumber() || !Double.isFinite(value.asDouble())) {
-            throw new JobFileException("The job is damaged: \"" + what + "\" is no number.");
-        }
-        return value.asDouble();
     }
 }

@@ -12,6 +12,7 @@ import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
+import neattrace.region.tree.AreaTree;
 import neattrace.sheet.ink.InkReading;
 import neattrace.trace.Tracing;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -20,13 +21,17 @@ import org.locationtech.jts.geom.MultiPolygon;
  * All that is computed from a job.
  *
  * @param traced the lines
- * @param areas the areas, sheet px
- * @param areaOutlines their outlines in sheet px, by label
+ * @param tree the areas at every closing width
+ * @param cellOutlines outlines of its cells in mm, by label
+ * @param areas the areas at the job's closing width, sheet px
+ * @param areaOutlines their outlines in mm, by label
  * @param attachment which area has which swatch
  * @param layers united flats, mm
  */
 public record Drawing(
         Traced traced,
+        AreaTree tree,
+        List<MultiPolygon> cellOutlines,
         AreaMap areas,
         List<MultiPolygon> areaOutlines,
         Attachment attachment,
@@ -34,7 +39,7 @@ public record Drawing(
 
     /** The same areas and colours under other lines, until those have areas of their own. */
     public Drawing withLines(Traced other) {
-        return new Drawing(other, areas, areaOutlines, attachment, layers);
+        return new Drawing(other, tree, cellOutlines, areas, areaOutlines, attachment, layers);
     }
 
     /** What it was computed from. */

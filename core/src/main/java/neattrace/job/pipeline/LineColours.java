@@ -32,7 +32,7 @@ final class LineColours {
         boolean same =
                 before != null
                         && before.work().ink() == work.ink()
-                        && before.job().close().gapMm() == job.close().gapMm()
+                        && before.job().close().plainGapMm() == job.close().plainGapMm()
                         && before.job().line().colour().equals(colour);
         if (same) {
             parts.put(0, before.blackLines());
@@ -45,7 +45,7 @@ final class LineColours {
                         work.ink(),
                         work.net().get(),
                         colour,
-                        job.close().gapMm(),
+                        job.close().plainGapMm(),
                         resolution.pxPerMm(),
                         job.line().maxErrorPx())
                 .forEach(

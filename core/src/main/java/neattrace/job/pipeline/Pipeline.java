@@ -18,6 +18,7 @@ import neattrace.raster.reading.PictureReader;
 import neattrace.region.AreaMap;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
+import neattrace.region.tree.AreaTree;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -103,34 +104,46 @@ public final class Pipeline {
     public static Drawing colour(Traced traced, Drawing before, Progress progress) {
         Job job = traced.job();
         Resolution resolution = traced.resolution();
-        boolean sameAreas =
+        boolean sameTree =
                 before != null
                         && before.traced().ink() == traced.ink()
-                        && before.job().close().equals(job.close());
-        AreaMap areas = sameAreas ? before.areas() : areas(traced, progress.part(0, 0.5));
+                        && before.tree().pxPerMm() == resolution.pxPerMm()
+                        && before.tree().knows(job.close());
+        AreaTree tree = sameTree ? before.tree() : tree(traced, progress.part(0, 0.5));
+        List<MultiPolygon> cells =
+                sameTree
+                        ? before.cellOutlines()
+                        : AreaOutliner.outline(tree, progress.part(0.5, 0.85));
+        boolean sameAreas = sameTree && before.job().close().equals(job.close());
+        AreaMap areas = sameAreas ? before.areas() : tree.at(job.close());
         List<MultiPolygon> outlines =
                 sameAreas
                         ? before.areaOutlines()
-                        : AreaOutliner.outline(areas, progress.part(0.5, 0.9));
+                        : AreaOutliner.unite(
+                                cells,
+                                areas,
+                                sameTree
+                                        ? new AreaOutliner.Outlined(
+                                                before.areas(), before.areaOutlines())
+                                        : null);
         progress.report("Laying colours", 0.9);
         Attachment attachment = LayerBuilder.attach(areas, job.fills(), resolution.pxPerMm());
-        boolean sameLayers =
-                sameAreas
-                        && attachment.swatchOf().equals(before.attachment().swatchOf())
-                        && before.job().swatches().equals(job.swatches());
         List<FlatLayer> layers =
-                sameLayers
-                        ? before.layers()
-                        : LayerBuilder.build(
-                                outlines, attachment, job.swatches(), resolution.mmPerPx());
+                LayerBuilder.build(
+                        outlines,
+                        attachment,
+                        job.swatches(),
+                        before == null ? List.of() : before.layers());
         progress.report("Ready", 1);
-        return new Drawing(traced, areas, outlines, attachment, layers);
+        return new Drawing(traced, tree, cells, areas, outlines, attachment, layers);
     }
 
-    private static AreaMap areas(Traced traced, Progress progress) {
+    private static AreaTree tree(Traced traced, Progress progress) {
         InkMap map = traced.ink();
-        AreaMap areas =
-                AreaFinder.find(map, traced.job().close(), traced.resolution().pxPerMm(), progress);
-        return areas.areas().size() > MOST_AREAS ? AreaMap.none(map.width(), map.height()) : areas;
+        AreaTree tree =
+                AreaFinder.tree(map, traced.job().close(), traced.resolution().pxPerMm(), progress);
+        return tree.cells().size() > MOST_AREAS
+                ? AreaTree.none(map.width(), map.height(), tree.pxPerMm(), traced.job().close())
+                : tree;
     }
 }

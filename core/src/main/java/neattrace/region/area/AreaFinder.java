@@ -8,10 +8,12 @@ import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.distance.OtherSide;
-import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
-import neattrace.region.Gap;
+import neattrace.region.Join;
+import neattrace.region.tree.AreaTree;
+import neattrace.region.tree.Cell;
+import neattrace.region.tree.Neck;
 
 /** Finds the areas of a drawing and the gaps between them. Linear in pixels. */
 public final class AreaFinder {
@@ -19,7 +21,7 @@ public final class AreaFinder {
     private AreaFinder() {}
 
     /**
-     * Finds all areas.
+     * Finds the areas for some settings.
      *
      * @param ink what is ink
      * @param settings which gaps count as closed
@@ -27,11 +29,23 @@ public final class AreaFinder {
      */
     public static AreaMap find(
             InkMap ink, CloseSettings settings, double pxPerMm, Progress progress) {
-        InkMap map = Barrier.draw(ink, settings.joins(), pxPerMm);
+        return tree(ink, settings, pxPerMm, progress).at(settings);
+    }
+
+    /**
+     * Finds the areas at every closing width.
+     *
+     * @param ink what is ink
+     * @param settings unseen lines that part areas, and where the user closed a gap
+     * @param pxPerMm resolution
+     */
+    public static AreaTree tree(
+            InkMap ink, CloseSettings settings, double pxPerMm, Progress progress) {
+        InkMap map = Barrier.draw(ink, settings, pxPerMm);
         progress.report("Measuring the free paper", 0);
         OtherSide side = OtherSide.of(map);
         progress.report("Finding areas", 0.4);
-        Basins basins = Basins.flood(map, side, GapRule.of(settings, map, side, pxPerMm));
+        Basins basins = Basins.flood(map, side, new GapRule(map, side, settings.closed(), pxPerMm));
         progress.report("Running areas under the lines", 0.8);
         int[] labels = basins.labels();
         // Ink borrows from paper, which keeps its own, so that all rows can be done at once.
@@ -46,10 +60,17 @@ public final class AreaFinder {
                                 }
                             }
                         });
-        List<Area> areas = areas(map, side, basins);
-        List<Gap> gaps = gaps(map, side, basins);
+        AreaTree tree =
+                new AreaTree(
+                        map.width(),
+                        map.height(),
+                        labels,
+                        cells(map, side, basins),
+                        necks(map, side, basins),
+                        pxPerMm,
+                        settings);
         progress.report("Areas found", 1);
-        return new AreaMap(map.width(), map.height(), labels, areas, gaps);
+        return tree;
     }
 
     /**
@@ -58,19 +79,28 @@ public final class AreaFinder {
      * @param map what is ink
      * @param side how far its paper is from it
      * @param kinship tells which stretches differ
-     * @return all openings between them, widest first
+     * @param mmPerPx scale of the result
+     * @return unseen lines over all openings between them, widest first
      */
-    public static List<Gap> partings(
-            InkMap map, OtherSide side, Kinship kinship, Progress progress) {
+    public static List<Join> partings(
+            InkMap map, OtherSide side, Kinship kinship, double mmPerPx, Progress progress) {
         progress.report("Finding where colours part", 0);
         Basins basins = Basins.flood(map, side, new KinRule(kinship));
-        List<Gap> gaps = gaps(map, side, basins);
+        List<Join> joins =
+                necks(map, side, basins).stream()
+                        .sorted(Comparator.comparingDouble(Neck::widthPx).reversed())
+                        .map(
+                                neck ->
+                                        Join.over(
+                                                neck.from().times(mmPerPx),
+                                                neck.place().times(mmPerPx),
+                                                neck.to().times(mmPerPx)))
+                        .toList();
         progress.report("Partings found", 1);
-        return gaps;
+        return joins;
     }
 
-    private static List<Area> areas(InkMap map, OtherSide side, Basins basins) {
-        int width = map.width();
+    private static List<Cell> cells(InkMap map, OtherSide side, Basins basins) {
         int count = basins.count();
         int bands = Math.max(1, Math.min(Runtime.getRuntime().availableProcessors(), map.height()));
         Extents[] parts = new Extents[bands];
@@ -87,32 +117,31 @@ public final class AreaFinder {
         for (int band = 1; band < bands; band++) {
             all.add(parts[band]);
         }
-        int outside = all.outside();
-        List<Area> areas = new ArrayList<>();
+        List<Cell> cells = new ArrayList<>();
         for (int label = 0; label < count; label++) {
-            Point anchor = centre(all.widest[label], width);
+            Point anchor = centre(all.widest[label], map.width());
             double radius = Math.sqrt(all.squared[label]);
-            areas.add(new Area(label, anchor, all.pixels[label], radius, label == outside));
+            cells.add(new Cell(anchor, all.pixels[label], radius, all.border[label]));
         }
-        return areas;
+        return cells;
     }
 
-    private static List<Gap> gaps(InkMap map, OtherSide side, Basins basins) {
+    private static List<Neck> necks(InkMap map, OtherSide side, Basins basins) {
         LineEnds ends = new LineEnds(map, side);
-        List<Gap> gaps = new ArrayList<>();
+        List<Neck> necks = new ArrayList<>();
         for (Basins.Neck neck : basins.necks()) {
             Opening opening = Opening.at(map, side, neck.pixel());
-            gaps.add(
-                    new Gap(
+            necks.add(
+                    new Neck(
                             centre(neck.pixel(), map.width()),
                             centre(opening.from(), map.width()),
                             centre(opening.to(), map.width()),
                             neck.widthPx(),
                             ends.count(opening),
-                            neck.closed()));
+                            neck.a(),
+                            neck.b()));
         }
-        gaps.sort(Comparator.comparingDouble(Gap::widthPx).reversed());
-        return gaps;
+        return necks;
     }
 
     private static Point centre(int pixel, int width) {

@@ -6,9 +6,10 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
+import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 
-/** Draws joins into a map, one pixel wide, so that no paper passes them. */
+/** Draws unseen lines into a map, one pixel wide, so that no paper passes them. */
 final class Barrier {
 
     private static final int LEAST_PIXELS = 9;
@@ -16,20 +17,43 @@ final class Barrier {
 
     private Barrier() {}
 
-    /** The map with the joins as ink; the same map if there are none. */
-    static InkMap draw(InkMap map, List<Join> joins, double pxPerMm) {
-        if (joins.isEmpty()) {
+    /**
+     * The map with unseen lines, and all that lies beyond the frame, as ink; the same map if there
+     * are none.
+     */
+    static InkMap draw(InkMap map, CloseSettings settings, double pxPerMm) {
+        int frame = (int) Math.round(settings.frameMm() * pxPerMm);
+        if (settings.joins().isEmpty() && settings.cuts().isEmpty() && frame <= 0) {
             return map;
         }
         byte[] coverage = map.coverage().clone();
         InkMap barred = new InkMap(map.width(), map.height(), coverage);
+        fillBeyond(barred, frame);
         BitSet drawn = new BitSet();
-        for (Join join : joins) {
-            line(barred, drawn, join.from().times(pxPerMm), join.over().times(pxPerMm));
-            line(barred, drawn, join.over().times(pxPerMm), join.to().times(pxPerMm));
-        }
+        draw(barred, drawn, settings.joins(), pxPerMm);
+        draw(barred, drawn, settings.cuts(), pxPerMm);
         fillPockets(barred, drawn);
         return barred;
+    }
+
+    private static void draw(InkMap map, BitSet drawn, List<Join> joins, double pxPerMm) {
+        for (Join join : joins) {
+            for (int i = 1; i < join.line().size(); i++) {
+                Point from = join.line().get(i - 1).times(pxPerMm);
+                line(map, drawn, from, join.line().get(i).times(pxPerMm));
+            }
+        }
+    }
+
+    private static void fillBeyond(InkMap map, int frame) {
+        int width = map.width();
+        for (int y = 0; frame > 0 && y < map.height(); y++) {
+            int row = y * width;
+            boolean beyond = y < frame || y >= map.height() - frame;
+            int inset = beyond ? width : Math.min(frame, width);
+            Arrays.fill(map.coverage(), row, row + inset, (byte) 255);
+            Arrays.fill(map.coverage(), row + width - inset, row + width, (byte) 255);
+        }
     }
 
     /** Where a join meets ink at a slant it cuts off pockets of a pixel or two; no areas, those. */

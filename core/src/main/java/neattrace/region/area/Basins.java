@@ -13,7 +13,7 @@ import neattrace.raster.distance.OtherSide;
 final class Basins {
 
     /** A narrow opening between two basins: the pixel in its middle. */
-    record Neck(int pixel, double widthPx, boolean closed) {}
+    record Neck(int pixel, double widthPx, int a, int b) {}
 
     private static final int UNVISITED = -2;
 
@@ -43,6 +43,9 @@ final class Basins {
     private final BitSet met = new BitSet();
 
     private int count;
+
+    /** For each basin its label. */
+    private int[] label;
 
     private Basins(InkMap map, OtherSide side, NeckRule rule) {
         this.map = map;
@@ -78,8 +81,15 @@ final class Basins {
         return count;
     }
 
+    /** The openings between stretches that were kept apart, by their labels. */
     List<Neck> necks() {
-        return necks;
+        return necks.stream()
+                .map(neck -> new Neck(neck.pixel, neck.widthPx, labelOf(neck.a), labelOf(neck.b)))
+                .toList();
+    }
+
+    private int labelOf(int basin) {
+        return label[find(basin)];
     }
 
     /** Every paper pixel is visited. */
@@ -180,27 +190,23 @@ final class Basins {
         if (other == mine) {
             return mine;
         }
-        double neck = distance(i);
         boolean apart = areApart(mine, other);
-        if (apart && (!rule.wantsAll() || isOfKnownOpening(i))) {
+        if (apart && isOfKnownOpening(i)) {
             met.set(i);
             return mine;
         }
+        double neck = distance(i);
         int lower = peak[mine] < peak[other] ? mine : other;
-        NeckRule.Verdict verdict =
-                apart ? rule.judgeFurther(i) : rule.judge(neck, peak[lower], i, mine, other);
-        if (verdict != NeckRule.Verdict.MERGE) {
-            necks.add(new Neck(i, width(neck), verdict == NeckRule.Verdict.CLOSED));
+        if (!apart && !rule.parts(neck, peak[lower], i, mine, other)) {
+            return merge(lower, lower == mine ? other : mine);
         }
-        if (verdict == NeckRule.Verdict.CLOSED) {
-            if (!apart) {
-                keepApart(mine, other);
-                keepApart(other, mine);
-            }
-            met.set(i);
-            return mine;
+        necks.add(new Neck(i, width(neck), mine, other));
+        if (!apart) {
+            keepApart(mine, other);
+            keepApart(other, mine);
         }
-        return merge(lower, lower == mine ? other : mine);
+        met.set(i);
+        return mine;
     }
 
     private int merge(int lower, int higher) {
@@ -282,7 +288,7 @@ final class Basins {
 
     /** Replaces basins by labels from 0, in the order of the basins. */
     private void number() {
-        int[] label = new int[basins];
+        label = new int[basins];
         Arrays.fill(label, -1);
         for (int basin = 0; basin < basins; basin++) {
             int root = find(basin);

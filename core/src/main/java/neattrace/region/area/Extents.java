@@ -14,7 +14,7 @@ final class Extents {
 
     final int[] squared;
 
-    private final int[] border;
+    final int[] border;
 
     Extents(int areas) {
         pixels = new long[areas];
@@ -58,16 +58,5 @@ final class Extents {
                 widest[label] = below.widest[label];
             }
         }
-    }
-
-    /** The area with most of the sheet's border; -1 if none has any. */
-    int outside() {
-        int outside = -1;
-        for (int label = 0; label < border.length; label++) {
-            if (border[label] > 0 && (outside < 0 || border[label] > border[outside])) {
-                outside = label;
-            }
-        }
-        return outside;
     }
 }

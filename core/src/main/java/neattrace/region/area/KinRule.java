@@ -13,9 +13,8 @@ final class KinRule implements NeckRule {
     }
 
     @Override
-    public Verdict judge(double neck, double peak, int pixel, int a, int b) {
-        boolean parts = neck <= NARROWER * peak && kinship.differ(a, b);
-        return parts ? Verdict.CLOSED : Verdict.MERGE;
+    public boolean parts(double neck, double peak, int pixel, int a, int b) {
+        return neck <= NARROWER * peak && kinship.differ(a, b);
     }
 
     @Override
@@ -26,10 +25,5 @@ final class KinRule implements NeckRule {
     @Override
     public void merged(int from, int into) {
         kinship.merged(from, into);
-    }
-
-    @Override
-    public boolean wantsAll() {
-        return true;
     }
 }

@@ -1,17 +1,7 @@
 package neattrace.region.area;
 
-/** Decides what happens where two stretches of paper meet while the flood goes down. */
+/** Decides whether two stretches of paper that meet while the flood goes down are kept apart. */
 interface NeckRule {
-
-    /** What a meeting is. */
-    enum Verdict {
-        /** Both are one. */
-        MERGE,
-        /** A narrow place worth pointing out, but both are one. */
-        OPEN,
-        /** A narrow place that keeps both apart. */
-        CLOSED
-    }
 
     /**
      * Judges a meeting.
@@ -21,21 +11,13 @@ interface NeckRule {
      * @param pixel of the meeting
      * @param a one basin
      * @param b the other
+     * @return whether it keeps both apart; otherwise both are one from now on
      */
-    Verdict judge(double neck, double peak, int pixel, int a, int b);
+    boolean parts(double neck, double peak, int pixel, int a, int b);
 
     /**
-     * Judges a further opening between two basins that are kept apart already.
-     *
-     * @param pixel of the meeting
-     */
-    default Verdict judgeFurther(int pixel) {
-        return Verdict.CLOSED;
-    }
-
-    /**
-     * Wherever paper is wider than this to each side, px, all meetings are {@link Verdict#MERGE}
-     * and nobody wants to know of pixels there; infinite if that cannot be said.
+     * Wherever paper is wider than this to each side, px, nothing is kept apart and nobody wants to
+     * know of pixels there; infinite if that cannot be said.
      */
     default double alwaysMergedAbove() {
         return Double.POSITIVE_INFINITY;
@@ -46,9 +28,4 @@ interface NeckRule {
 
     /** A basin became part of another. */
     default void merged(int from, int into) {}
-
-    /** Whether further openings between two basins kept apart are wanted, too. */
-    default boolean wantsAll() {
-        return false;
-    }
 }

@@ -1,17 +1,22 @@
 package neattrace.region.outline;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import neattrace.progress.Progress;
 import neattrace.region.AreaMap;
+import neattrace.region.tree.AreaTree;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.coverage.CoverageSimplifier;
+import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * Turns an area map into polygons that together cover the page without gap or overlap: every area
@@ -26,26 +31,72 @@ public final class AreaOutliner {
 
     private AreaOutliner() {}
 
-    /** One valid polygonal geometry for each area, at the index of its label, in source px. */
-    public static List<MultiPolygon> outline(AreaMap map, Progress progress) {
-        int count = map.areas().size();
+    /** One valid polygonal geometry for each cell, at the index of its label, in mm. */
+    public static List<MultiPolygon> outline(AreaTree tree, Progress progress) {
+        int count = tree.cells().size();
         if (count == 0) {
             return List.of();
         }
         progress.report("Following the areas' edges", 0);
-        List<List<CrackRings.Ring>> rings = CrackRings.of(map);
+        List<List<CrackRings.Ring>> rings = CrackRings.of(tree);
         Geometry[] raw = new Geometry[count];
         for (int label = 0; label < count; label++) {
             raw[label] = assemble(rings.get(label));
         }
         progress.report("Smoothing the areas' edges", 0.5);
         Geometry[] simple = CoverageSimplifier.simplify(raw, TOLERANCE_PX);
+        AffineTransformation toMm =
+                AffineTransformation.scaleInstance(1 / tree.pxPerMm(), 1 / tree.pxPerMm());
         List<MultiPolygon> result = new ArrayList<>(count);
         for (Geometry geometry : simple) {
-            result.add(multi(geometry));
+            result.add(multi(toMm.transform(geometry)));
         }
         progress.report("Areas outlined", 1);
         return result;
+    }
+
+    /**
+     * The outlines of areas, each united from those of its cells along the edges they share.
+     *
+     * @param cells the cells' outlines
+     * @param map which area each cell is part of
+     * @param before areas and outlines of the same cells at other settings, taken over where an
+     *     area has the same cells; null if there are none
+     */
+    public static List<MultiPolygon> unite(List<MultiPolygon> cells, AreaMap map, Outlined before) {
+        List<List<Integer>> members = members(map);
+        Map<List<Integer>, MultiPolygon> known = new HashMap<>();
+        if (before != null) {
+            List<List<Integer>> old = members(before.map());
+            for (int label = 0; label < old.size(); label++) {
+                known.put(old.get(label), before.outlines().get(label));
+            }
+        }
+        List<MultiPolygon> outlines = new ArrayList<>(members.size());
+        for (List<Integer> own : members) {
+            MultiPolygon same = known.get(own);
+            outlines.add(same != null ? same : united(own, cells));
+        }
+        return outlines;
+    }
+
+    /** Areas with their outlines. */
+    public record Outlined(AreaMap map, List<MultiPolygon> outlines) {}
+
+    private static List<List<Integer>> members(AreaMap map) {
+        List<List<Integer>> members = new ArrayList<>();
+        map.areas().forEach(area -> members.add(new ArrayList<>()));
+        for (int cell = 0; cell < map.areaOf().length; cell++) {
+            members.get(map.areaOf()[cell]).add(cell);
+        }
+        return members;
+    }
+
+    private static MultiPolygon united(List<Integer> own, List<MultiPolygon> cells) {
+        if (own.size() == 1) {
+            return cells.get(own.get(0));
+        }
+        return multi(CoverageUnion.union(own.stream().map(cells::get).toArray(Geometry[]::new)));
     }
 
     private static MultiPolygon multi(Geometry geometry) {

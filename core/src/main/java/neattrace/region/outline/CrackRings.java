@@ -3,10 +3,10 @@ package neattrace.region.outline;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
-import neattrace.region.AreaMap;
+import neattrace.region.tree.AreaTree;
 import org.locationtech.jts.geom.Coordinate;
 
-/** Follows the cracks between pixels of different areas. */
+/** Follows the cracks between pixels of different cells. */
 final class CrackRings {
 
     /** A closed ring, its first coordinate repeated at the end. */
@@ -20,24 +20,28 @@ final class CrackRings {
     private static final int[] DY = {0, 1, 0, -1};
     private static final int WEST = 2;
 
-    private final AreaMap map;
+    private final int width;
+    private final int height;
+    private final int[] labels;
     private final BitSet westSeen;
 
-    private CrackRings(AreaMap map) {
-        this.map = map;
-        this.westSeen = new BitSet(map.width() * map.height());
+    private CrackRings(AreaTree tree) {
+        this.width = tree.width();
+        this.height = tree.height();
+        this.labels = tree.labels();
+        this.westSeen = new BitSet(width * height);
     }
 
-    /** All rings of every area, at the index of its label. */
-    static List<List<Ring>> of(AreaMap map) {
-        CrackRings rings = new CrackRings(map);
+    /** All rings of every cell, at the index of its label. */
+    static List<List<Ring>> of(AreaTree tree) {
+        CrackRings rings = new CrackRings(tree);
         List<List<Ring>> result = new ArrayList<>();
-        map.areas().forEach(area -> result.add(new ArrayList<>()));
-        for (int y = 0; y < map.height(); y++) {
-            for (int x = 0; x < map.width(); x++) {
+        tree.cells().forEach(cell -> result.add(new ArrayList<>()));
+        for (int y = 0; y < rings.height; y++) {
+            for (int x = 0; x < rings.width; x++) {
                 int label = rings.label(x, y);
                 boolean westEdge = rings.label(x - 1, y) != label;
-                if (label >= 0 && westEdge && !rings.westSeen.get(y * map.width() + x)) {
+                if (label >= 0 && westEdge && !rings.westSeen.get(y * rings.width + x)) {
                     result.get(label).add(rings.follow(x, y, label));
                 }
             }
@@ -46,8 +50,8 @@ final class CrackRings {
     }
 
     private int label(int x, int y) {
-        boolean inside = x >= 0 && y >= 0 && x < map.width() && y < map.height();
-        return inside ? map.labels()[y * map.width() + x] : OUTSIDE;
+        boolean inside = x >= 0 && y >= 0 && x < width && y < height;
+        return inside ? labels[y * width + x] : OUTSIDE;
     }
 
     /** Walks with the area to the right, cutting the corners between cracks. */
@@ -60,7 +64,7 @@ final class CrackRings {
         do {
             ring.add(new Coordinate(x + 0.5 + DX[side] * 0.5, y + 0.5 + DY[side] * 0.5));
             if (side == WEST) {
-                westSeen.set(y * map.width() + x);
+                westSeen.set(y * width + x);
                 area -= x;
             } else if (side == 0) {
                 area += x + 1;
@@ -107,7 +111,7 @@ final class CrackRings {
         int c = label(x, y);
         int d = label(x - 1, y);
         int cracks = (a != b ? 1 : 0) + (b != c ? 1 : 0) + (c != d ? 1 : 0) + (d != a ? 1 : 0);
-        boolean pageCorner = (x == 0 || x == map.width()) && (y == 0 || y == map.height());
+        boolean pageCorner = (x == 0 || x == width) && (y == 0 || y == height);
         return pageCorner || cracks > 2 && a != c && b != d;
     }
 }

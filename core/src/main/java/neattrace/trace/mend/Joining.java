@@ -85,7 +85,7 @@ final class Joining {
         String what;
         if (second.isPresent()) {
             Tip end = tip(second.get());
-            curve = Freehand.hermite(start.at, start.out, end.at, end.out.times(-1));
+            curve = Curves.hermite(start.at, start.out, end.at, end.out.times(-1));
             endWidth = end.width;
             what = "Ends joined";
         } else {
@@ -93,11 +93,11 @@ final class Joining {
             Optional<Spot> spot = strokes.onLine(px, reach);
             Point end = spot.map(s -> strokes.net.lines().get(s.line()).at(s.sample())).orElse(px);
             Point straight = end.minus(start.at).unit();
-            curve = Freehand.hermite(start.at, start.out, end, straight);
+            curve = Curves.hermite(start.at, start.out, end, straight);
             endWidth = spot.isPresent() ? start.width : start.width / 2;
             what = spot.isPresent() ? "End led on to a line" : "Line extended";
         }
-        PenTrack track = Freehand.track(curve, new double[] {start.width, endWidth});
+        PenTrack track = Curves.track(curve, new double[] {start.width, endWidth});
         Point middle = track.at(track.size() / 2).times(1 / strokes.pxPerMm);
         return Optional.of(
                 new InkEdit(what, middle, List.of(), List.of(track.onPage(strokes.pxPerMm))));

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
+import neattrace.geom.freehand.Freehand;
 import neattrace.trace.InkLine;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
@@ -89,7 +90,7 @@ final class Redrawing {
 
     private InkEdit replace(String what, List<InkShape> wiped, List<Point> line, double[] widths) {
         PenTrack track =
-                Freehand.track(Freehand.smoothed(line), widths.length < 2 ? twice(widths) : widths);
+                Curves.track(Freehand.smoothed(line), widths.length < 2 ? twice(widths) : widths);
         Point middle = strokes.middle(track);
         return new InkEdit(what, middle, wiped, List.of(track.onPage(strokes.pxPerMm)));
     }
@@ -157,7 +158,7 @@ final class Redrawing {
             }
             widths[i] = Math.max(Strokes.LEAST_WIDTH_PX, usual * swell);
         }
-        PenTrack track = Freehand.track(curve, widths.length < 2 ? twice(widths) : widths);
+        PenTrack track = Curves.track(curve, widths.length < 2 ? twice(widths) : widths);
         Point middle = strokes.middle(track);
         return new InkEdit("Line drawn", middle, List.of(), List.of(track.onPage(strokes.pxPerMm)));
     }

@@ -93,7 +93,7 @@ class RoughEdgesTest {
         assertThat(areas.enclosed()).hasSize(3);
         assertThat(areas.at(new Point(70, 100))).isNotEqualTo(areas.at(new Point(70, 180)));
         for (Join join : joins) {
-            assertThat(join.over().y()).isCloseTo(14, within(0.2));
+            assertThat(join.line()).allSatisfy(at -> assertThat(at.y()).isCloseTo(14, within(0.2)));
         }
     }
 

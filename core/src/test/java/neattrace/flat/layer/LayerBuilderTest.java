@@ -14,6 +14,7 @@ import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
+import neattrace.region.tree.AreaTree;
 import neattrace.testing.Sheets;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -37,11 +38,12 @@ class LayerBuilderTest {
                     "....................",
                     "....................");
 
-    private static final AreaMap AREAS =
-            AreaFinder.find(
-                    ROOMS, CloseSettings.automatic().withGapMm(0), PX_PER_MM, Progress.SILENT);
+    private static final AreaTree TREE =
+            AreaFinder.tree(ROOMS, CloseSettings.automatic(), PX_PER_MM, Progress.SILENT);
 
-    private static final List<MultiPolygon> OUTLINES = AreaOutliner.outline(AREAS, Progress.SILENT);
+    private static final AreaMap AREAS = TREE.at(CloseSettings.automatic());
+    private static final List<MultiPolygon> OUTLINES =
+            AreaOutliner.unite(AreaOutliner.outline(TREE, Progress.SILENT), AREAS, null);
 
     private static final Swatch CORAL = StarterColours.swatch(1);
     private static final Swatch FERN = StarterColours.swatch(3);
@@ -58,7 +60,7 @@ class LayerBuilderTest {
                         List.of(fill(4.5, 5.5, 1), fill(9, 5, 1), fill(15, 5, 3)),
                         PX_PER_MM);
         List<FlatLayer> layers =
-                LayerBuilder.build(OUTLINES, attachment, List.of(CORAL, FERN), 1 / PX_PER_MM);
+                LayerBuilder.build(OUTLINES, attachment, List.of(CORAL, FERN), List.of());
         assertThat(layers).extracting(FlatLayer::swatch).containsExactly(CORAL, FERN);
         FlatLayer coral = layers.get(0);
         assertThat(coral.shape().isValid()).isTrue();
@@ -73,7 +75,7 @@ class LayerBuilderTest {
         var attachment =
                 LayerBuilder.attach(AREAS, List.of(fill(9, 5, 1), fill(15, 5, 3)), PX_PER_MM);
         List<FlatLayer> layers =
-                LayerBuilder.build(OUTLINES, attachment, List.of(CORAL, FERN), 0.5);
+                LayerBuilder.build(OUTLINES, attachment, List.of(CORAL, FERN), List.of());
         var first = layers.get(0).shape();
         var second = layers.get(1).shape();
         assertThat(first.touches(second)).isTrue();
@@ -103,6 +105,6 @@ class LayerBuilderTest {
     void barePaperIsADecisionWithoutALayer() {
         var attachment = LayerBuilder.attach(AREAS, List.of(fill(9, 5, Fill.PAPER)), PX_PER_MM);
         assertThat(attachment.swatchOf()).hasSize(1);
-        assertThat(LayerBuilder.build(OUTLINES, attachment, List.of(CORAL), 0.5)).isEmpty();
+        assertThat(LayerBuilder.build(OUTLINES, attachment, List.of(CORAL), List.of())).isEmpty();
     }
 }

@@ -163,7 +163,7 @@ class RoughColoursTest {
                         });
         var joins = RoughJoins.find(ROOMS, OtherSide.of(ROOMS), rough, 0.1, Progress.SILENT);
         assertThat(joins).hasSize(1);
-        assertThat(joins.get(0).over().distance(new Point(10, 10))).isLessThan(1);
+        assertThat(joins.get(0).middle().distance(new Point(10, 10))).isLessThan(1);
         AreaMap areas =
                 AreaFinder.find(
                         ROOMS, CloseSettings.automatic().withJoins(joins), 10, Progress.SILENT);

@@ -13,10 +13,14 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import neattrace.flat.AreaGroup;
+import neattrace.flat.Colourway;
 import neattrace.flat.Fill;
+import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.Job;
@@ -24,6 +28,7 @@ import neattrace.job.Settled;
 import neattrace.job.Source;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
+import neattrace.press.colour.Lab;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.sheet.SheetRecipe;
@@ -56,16 +61,31 @@ class JobFileTest {
                             List.of(new Point(1.25, 2)),
                             List.of(new Point(30, 4.125)),
                             List.of(
-                                    new Join(
+                                    Join.over(
                                             new Point(1, 2),
                                             new Point(1.5, 2.5),
-                                            new Point(2, 3.25)))),
-                    List.of(
-                            new Swatch(4, "Gorse", new Cmyk(0, 22, 84, 0)),
-                            new Swatch(9, "Slate", new Cmyk(58, 34.5, 22, 8))),
+                                            new Point(2, 3.25))),
+                            List.of(
+                                    new Join(
+                                            List.of(
+                                                    new Point(3, 3),
+                                                    new Point(4, 4.5),
+                                                    new Point(5, 5),
+                                                    new Point(6.25, 5)))),
+                            2.5),
+                    new Palette(
+                            List.of(
+                                    new Swatch(4, "Gorse", new Cmyk(0, 22, 84, 0))
+                                            .withGroup("Heath")
+                                            .withLocked(true),
+                                    new Swatch(9, "Slate", new Cmyk(58, 34.5, 22, 8))
+                                            .withSpot(Optional.of(new Lab(52.5, -4, -11)))),
+                            List.of(new Colourway("Night", Map.of(4, new Cmyk(40, 30, 20, 10)))),
+                            0),
                     List.of(
                             new Fill(new Point(10.123456789, 20), 4),
                             new Fill(new Point(5, 5), Fill.PAPER)),
+                    List.of(new AreaGroup("Petals", List.of(new Point(1, 1.5), new Point(2, 9)))),
                     BlackRule.K_ONLY,
                     List.of(Settled.whole("tilt"), new Settled("speck", new Point(12, 30.5))));
 
@@ -96,7 +116,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 3");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 4");
         }
     }
 
@@ -206,11 +226,11 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 3", "\"version\" : 7");
+        Path path = withJson("\"version\" : 4", "\"version\" : 7");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
                 .hasMessageContaining("version 7")
-                .hasMessageContaining("up to 3");
+                .hasMessageContaining("up to 4");
     }
 
     /** As the first version wrote it: the sheet had three settings, and no finding was settled. */

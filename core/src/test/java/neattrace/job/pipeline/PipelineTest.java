@@ -68,7 +68,10 @@ class PipelineTest {
         assertThat(closer.areas()).isSameAs(first.areas());
 
         Drawing black = run(first.job().withBlack(BlackRule.K_ONLY), first);
-        assertThat(black.layers()).isSameAs(first.layers());
+        assertThat(black.layers().get(0)).isSameAs(first.layers().get(0));
+        assertThat(second.layers().get(0).shape() == first.layers().get(0).shape())
+                .as("another colour, the same shape")
+                .isTrue();
     }
 
     @Test

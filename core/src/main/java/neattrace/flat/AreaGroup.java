@@ -1,0 +1,27 @@
+package neattrace.flat;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.Point;
+
+/**
+ * Areas that belong together, such as all petals: one click colours them all.
+ *
+ * @param name in the user's words
+ * @param anchors a place in each area, mm
+ */
+public record AreaGroup(String name, List<Point> anchors) {
+
+    public AreaGroup {
+        name = name.strip();
+        anchors = List.copyOf(anchors);
+        if (name.isEmpty() || name.length() > Swatch.MOST_LETTERS) {
+            throw new IllegalArgumentException("a group needs a name of 1 to 60 letters");
+        }
+    }
+
+    /** The same moved by a map of the plane. */
+    public AreaGroup moved(UnaryOperator<Point> map) {
+        return new AreaGroup(name, anchors.stream().map(map).toList());
+    }
+}

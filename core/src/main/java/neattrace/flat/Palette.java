@@ -1,0 +1,89 @@
+package neattrace.flat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * The swatches of a job in the order of its layers, and other colourways of the same art.
+ *
+ * @param swatches as they were first chosen
+ * @param colourways the same in other inks
+ * @param shown index of the colourway that is worked on; {@link #FIRST} for the swatches as they
+ *     were first chosen
+ */
+public record Palette(List<Swatch> swatches, List<Colourway> colourways, int shown) {
+
+    /** The swatches as they were first chosen are shown. */
+    public static final int FIRST = -1;
+
+    /** Nothing chosen. */
+    public static final Palette EMPTY = new Palette(List.of(), List.of(), FIRST);
+
+    public Palette {
+        swatches = List.copyOf(swatches);
+        colourways = List.copyOf(colourways);
+        if (shown < FIRST || shown >= colourways.size()) {
+            throw new IllegalArgumentException("there is no colourway " + shown);
+        }
+    }
+
+    /** The swatches of the colourway that is shown. */
+    public List<Swatch> now() {
+        return of(shown);
+    }
+
+    /** The swatches of a colourway. */
+    public List<Swatch> of(int colourway) {
+        return colourway == FIRST
+                ? swatches
+                : swatches.stream().map(colourways.get(colourway)::of).toList();
+    }
+
+    /**
+     * The same with swatches changed, added, ordered or taken away. Where another colourway than
+     * the first is shown, changed inks are changed in that one alone.
+     */
+    public Palette with(List<Swatch> next) {
+        if (shown == FIRST) {
+            return new Palette(next, colourways, shown);
+        }
+        Map<Integer, Swatch> first =
+                swatches.stream().collect(Collectors.toMap(Swatch::id, Function.identity()));
+        Colourway way = colourways.get(shown);
+        List<Swatch> base = new ArrayList<>();
+        for (Swatch swatch : next) {
+            Swatch old = first.get(swatch.id());
+            base.add(old == null ? swatch : swatch.withBuild(old.build()));
+            if (old != null && !way.of(old).build().equals(swatch.build())) {
+                way = way.with(swatch.id(), swatch.build());
+            }
+        }
+        List<Colourway> ways = new ArrayList<>(colourways);
+        ways.set(shown, way);
+        return new Palette(base, ways, shown);
+    }
+
+    /** The same with a colourway shown. */
+    public Palette showing(int colourway) {
+        return new Palette(swatches, colourways, colourway);
+    }
+
+    /** The same with one more colourway, which starts as what is shown now and is shown then. */
+    public Palette withColourway(String name) {
+        List<Colourway> ways = new ArrayList<>(colourways);
+        ways.add(
+                new Colourway(
+                        name, now().stream().collect(Collectors.toMap(Swatch::id, Swatch::build))));
+        return new Palette(swatches, ways, ways.size() - 1);
+    }
+
+    /** The same without a colourway; the first is shown then. */
+    public Palette withoutColourway(int index) {
+        List<Colourway> ways = new ArrayList<>(colourways);
+        ways.remove(index);
+        return new Palette(swatches, ways, FIRST);
+    }
+}

@@ -1,0 +1,16 @@
+package neattrace.region.tree;
+
+import neattrace.geom.Point;
+
+/**
+ * A gap between two cells, whatever width is closed.
+ *
+ * @param place its middle, source px
+ * @param from the ink on one side, source px
+ * @param to the ink on the other side, source px
+ * @param widthPx how wide it is
+ * @param ends how many of its two sides are ends of lines that point across it
+ * @param a the cell on one side
+ * @param b the cell on the other side
+ */
+public record Neck(Point place, Point from, Point to, double widthPx, int ends, int a, int b) {}

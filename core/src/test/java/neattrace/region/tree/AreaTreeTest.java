@@ -1,0 +1,124 @@
+package neattrace.region.tree;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.geom.Point;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.region.Area;
+import neattrace.region.AreaMap;
+import neattrace.region.CloseSettings;
+import neattrace.region.Gap;
+import neattrace.region.area.AreaFinder;
+import neattrace.testing.Sheets;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+class AreaTreeTest {
+
+    private static final double PX_PER_MM = 10;
+
+    /** A row of rooms of 10 x 11 mm; the wall after each has a door of so many px. */
+    private static AreaTree rooms(int... doorsPx) {
+        int rooms = doorsPx.length + 1;
+        int width = 40 + rooms * 106 + 6;
+        int height = 160;
+        byte[] coverage = new byte[width * height];
+        for (int y = 20; y < 140; y++) {
+            for (int x = 20; x < width - 20; x++) {
+                int wall = (x - 20) / 106;
+                boolean side = (x - 20) % 106 < 6;
+                boolean inner = wall > 0 && wall < rooms;
+                boolean door = inner && Math.abs(y + 0.5 - 80) < doorsPx[wall - 1] / 2.0;
+                boolean edge = y < 25 || y >= 135;
+                coverage[y * width + x] = edge || side && !door ? (byte) 255 : 0;
+            }
+        }
+        return AreaFinder.tree(
+                new InkMap(width, height, coverage),
+                CloseSettings.automatic(),
+                PX_PER_MM,
+                Progress.SILENT);
+    }
+
+    private static CloseSettings at(double gapMm) {
+        return CloseSettings.automatic().withGapMm(gapMm);
+    }
+
+    @Test
+    void oneAnalysisKnowsTheAreasAtEveryWidth() {
+        AreaTree tree = rooms(4, 10, 16);
+        assertThat(tree.at(at(0)).enclosed()).hasSize(1);
+        assertThat(tree.at(at(0.5)).enclosed()).hasSize(2);
+        assertThat(tree.at(at(1.2)).enclosed()).hasSize(3);
+        assertThat(tree.at(at(2)).enclosed()).hasSize(4);
+        for (double mm : new double[] {0, 0.5, 1.2, 2, 4}) {
+            assertThat(tree.enclosedAt(mm)).isEqualTo(tree.at(at(mm)).enclosed().size());
+        }
+        assertThat(tree.at(at(0.5)).cells()).isSameAs(tree.at(at(2)).cells());
+    }
+
+    @Test
+    void aClosedGapBesideAnOpenOneOfTheSameWallIsNotToldBecauseItPartsNothing() {
+        AreaTree tree = rooms(4, 16);
+        AreaMap map = tree.at(at(0.5));
+        assertThat(map.gaps()).hasSize(1);
+        assertThat(map.gaps().get(0).closed()).isTrue();
+        AreaMap wide = tree.at(at(1));
+        assertThat(wide.gaps()).extracting(Gap::closed).containsExactly(false, true);
+    }
+
+    @Test
+    void decisionsGoBeforeTheWidth() {
+        AreaTree tree = rooms(4, 16);
+        List<Gap> gaps = tree.at(at(4)).gaps();
+        Point wide = gaps.get(0).place().times(1 / PX_PER_MM);
+        Point narrow = gaps.get(1).place().times(1 / PX_PER_MM);
+        assertThat(tree.at(at(1).with(wide, true)).enclosed()).hasSize(3);
+        assertThat(tree.at(at(4).with(narrow, false)).enclosed()).hasSize(2);
+        assertThat(tree.knows(at(1).with(wide, true))).isTrue();
+        assertThat(tree.knows(at(1).with(new Point(1, 1), true))).isFalse();
+    }
+
+    @Test
+    void theWidthComesFromTheCalmStretch() {
+        assertThat(rooms().calmMm()).as("no gap at all").isEqualTo(CloseSettings.USUAL_GAP_MM);
+        double calm = rooms(8, 9, 10, 11, 12, 13).calmMm();
+        assertThat(calm).as("every gap is a slip of 0.8 to 1.3 mm").isBetween(1.3, 2.0);
+        // Slips up to 0.55 mm, and openings that were meant from 0.95 mm on.
+        double meant = CalmWidth.of(List.of(2.0, 1.9, 1.4, 1.25, 1.1, 1.05, 0.95, 0.55));
+        assertThat(meant).isCloseTo(Math.sqrt(0.95 * 0.55), within(0.006));
+    }
+
+    /**
+     * Wider closing only ever splits areas: those of a small width are made of those of a large.
+     */
+    @Property(tries = 25)
+    void areasAreNested(@ForAll long seed) {
+        InkMap map = Sheets.blocks(seed, 60, 0.3);
+        AreaTree tree = AreaFinder.tree(map, CloseSettings.automatic(), PX_PER_MM, Progress.SILENT);
+        List<AreaMap> levels = new ArrayList<>();
+        for (double mm : new double[] {0, 0.15, 0.3, 0.6, 1.2, 4}) {
+            levels.add(tree.at(at(mm)));
+        }
+        for (int k = 1; k < levels.size(); k++) {
+            AreaMap coarse = levels.get(k - 1);
+            AreaMap fine = levels.get(k);
+            int[] owner = new int[fine.areas().size()];
+            java.util.Arrays.fill(owner, -1);
+            for (int i = 0; i < 3600; i++) {
+                int label = fine.label(i);
+                if (label >= 0 && owner[label] < 0) {
+                    owner[label] = coarse.label(i);
+                }
+                assertThat(label < 0 || owner[label] == coarse.label(i)).isTrue();
+            }
+            long paper = fine.areas().stream().mapToLong(Area::pixels).sum();
+            assertThat(paper).isEqualTo(3600 - map.inkPixels());
+        }
+    }
+}
