@@ -28,7 +28,7 @@ final class KeyCard extends VBox {
         {"N", "next finding; with Shift the one before"},
         {"Enter", "its first answer"},
         {"Delete", "its second answer; takes the point in hand away, at Line"},
-        {"1 to 9", "open a step, at Sheet and Line; take a swatch in hand, at Flats"},
+        {"1 to 9", "open a step, at Sheet, Line and Close; take a swatch in hand, at Flats"},
         {"0", "bare paper in hand, at Flats"},
         {"Space", "colour what the cross is on, at Flats"},
         {"Ctrl Z", "undo"},

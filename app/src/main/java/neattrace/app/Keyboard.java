@@ -72,6 +72,10 @@ final class Keyboard implements EventHandler<KeyEvent> {
             workbench.line().openStep(code.getChar().charAt(0) - '0');
             return true;
         }
+        if (workbench.station() == Station.CLOSE && code.isDigitKey()) {
+            workbench.closing().openStep(code.getChar().charAt(0) - '0');
+            return true;
+        }
         return looking(event);
     }
 

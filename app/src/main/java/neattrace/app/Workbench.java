@@ -46,6 +46,7 @@ final class Workbench extends BorderPane {
     private final Map<Station, Panel> panels = new EnumMap<>(Station.class);
     private final SheetPanel sheet;
     private final LinePanel line;
+    private final ClosePanel close;
     private final FlatsPanel flats;
     private final HandOverPanel handOver;
     private final FindingList findings;
@@ -64,16 +65,13 @@ final class Workbench extends BorderPane {
         files = new OpenAndSave(workspace, prompt, () -> getScene().getWindow());
         sheet = new SheetPanel(workspace, table);
         line = new LinePanel(workspace, table);
+        close =
+                new ClosePanel(
+                        workspace, table, () -> showFindings(workspace.shownProperty().get()));
         flats = new FlatsPanel(workspace);
         handOver = new HandOverPanel(workspace, this::go);
         for (Panel panel :
-                List.of(
-                        sheet,
-                        line,
-                        new ClosePanel(workspace),
-                        flats,
-                        new PressPanel(workspace),
-                        handOver)) {
+                List.of(sheet, line, close, flats, new PressPanel(workspace), handOver)) {
             panels.put(panel.station(), panel);
         }
         findings =
@@ -182,6 +180,11 @@ final class Workbench extends BorderPane {
     /** The second station, for keys and tests. */
     LinePanel line() {
         return line;
+    }
+
+    /** The third station, for keys and tests. */
+    ClosePanel closing() {
+        return close;
     }
 
     /** The last station, for tests. */

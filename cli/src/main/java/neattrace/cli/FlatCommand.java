@@ -88,7 +88,7 @@ final class FlatCommand implements Callable<Integer> {
         }
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
         Drawing drawing = RoughFlats.of(lines, colours, press, reporter.progress());
-        write(Artwork.of(drawing, press), drawing.resolution().ppi());
+        write(Artwork.of(drawing, press).forFiles(), drawing.resolution().ppi());
         report(drawing, press);
         return ExitCode.DONE;
     }

@@ -1,15 +1,19 @@
 package neattrace.export;
 
+import java.util.ArrayList;
 import java.util.List;
+import neattrace.flat.FlatRecipe;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
+import neattrace.flat.spread.Spreader;
 import neattrace.geom.Outline;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.BlackRule;
 import neattrace.press.colour.Rgb;
 import neattrace.press.profile.PressProfile;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * Finished art on its page, in mm, ready to be written in any format.
@@ -17,6 +21,9 @@ import neattrace.press.profile.PressProfile;
  * @param title of the drawing
  * @param widthMm of the page
  * @param heightMm of the page
+ * @param pieces what is one shape in a file
+ * @param spreadMm how far lower flats run on beneath upper ones in files
+ * @param trimMm how much is cropped from every side in the end
  * @param layers flats, lowest first
  * @param colouredLines lines in swatches of their own, over all flats
  * @param lines the black ink, over everything
@@ -27,6 +34,9 @@ public record Artwork(
         String title,
         double widthMm,
         double heightMm,
+        FlatRecipe.Pieces pieces,
+        double spreadMm,
+        double trimMm,
         List<FlatLayer> layers,
         List<LineLayer> colouredLines,
         List<Outline> lines,
@@ -57,11 +67,45 @@ public record Artwork(
                 traced.job().title(),
                 traced.widthMm(),
                 traced.heightMm(),
+                traced.job().flat().pieces(),
+                traced.job().flat().spreadMm(),
+                Math.max(0, traced.job().close().frameMm()),
                 layers,
                 traced.colouredLines(),
                 traced.blackLines(),
                 traced.job().black(),
                 press);
+    }
+
+    /** As it goes into files: lower flats run on beneath upper ones, which takes its time. */
+    public Artwork forFiles() {
+        return new Artwork(
+                title,
+                widthMm,
+                heightMm,
+                pieces,
+                0,
+                trimMm,
+                Spreader.spread(layers, spreadMm),
+                colouredLines,
+                lines,
+                black,
+                press);
+    }
+
+    /** The shapes of a layer: one, one for each area, or one for each object. */
+    public List<Geometry> shapes(FlatLayer layer) {
+        return switch (pieces) {
+            case UNITED -> List.of(layer.shape());
+            case BY_AREA -> List.copyOf(layer.pieces());
+            case BY_OBJECT -> {
+                List<Geometry> objects = new ArrayList<>();
+                for (int i = 0; i < layer.shape().getNumGeometries(); i++) {
+                    objects.add(layer.shape().getGeometryN(i));
+                }
+                yield objects;
+            }
+        };
     }
 
     /** A layer's name: the swatch's name and its hex code on screen. */

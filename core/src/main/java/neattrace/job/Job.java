@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.flat.AreaGroup;
 import neattrace.flat.Fill;
+import neattrace.flat.FlatRecipe;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
@@ -25,6 +26,7 @@ import neattrace.trace.LineRecipe;
  * @param palette the swatches, in the order of the layers, and colourways of them
  * @param fills which area has which swatch, oldest first
  * @param groups areas that belong together
+ * @param flat how flats are finished
  * @param black how black is printed
  * @param settled findings that were looked at and left as they are
  */
@@ -38,6 +40,7 @@ public record Job(
         Palette palette,
         List<Fill> fills,
         List<AreaGroup> groups,
+        FlatRecipe flat,
         BlackRule black,
         List<Settled> settled) {
 
@@ -64,6 +67,7 @@ public record Job(
                 Palette.EMPTY,
                 List.of(),
                 List.of(),
+                FlatRecipe.USUAL,
                 BlackRule.RICH,
                 List.of());
     }
@@ -80,47 +84,62 @@ public record Job(
 
     public Job withTitle(String value) {
         return new Job(
-                value, source, ppi, recipe, line, close, palette, fills, groups, black, settled);
+                value, source, ppi, recipe, line, close, palette, fills, groups, flat, black,
+                settled);
     }
 
     public Job withPpi(double value) {
         return new Job(
-                title, source, value, recipe, line, close, palette, fills, groups, black, settled);
+                title, source, value, recipe, line, close, palette, fills, groups, flat, black,
+                settled);
     }
 
     public Job withRecipe(SheetRecipe value) {
         return new Job(
-                title, source, ppi, value, line, close, palette, fills, groups, black, settled);
+                title, source, ppi, value, line, close, palette, fills, groups, flat, black,
+                settled);
     }
 
     public Job withLine(LineRecipe value) {
         return new Job(
-                title, source, ppi, recipe, value, close, palette, fills, groups, black, settled);
+                title, source, ppi, recipe, value, close, palette, fills, groups, flat, black,
+                settled);
     }
 
     public Job withClose(CloseSettings value) {
         return new Job(
-                title, source, ppi, recipe, line, value, palette, fills, groups, black, settled);
+                title, source, ppi, recipe, line, value, palette, fills, groups, flat, black,
+                settled);
     }
 
     public Job withPalette(Palette value) {
         return new Job(
-                title, source, ppi, recipe, line, close, value, fills, groups, black, settled);
+                title, source, ppi, recipe, line, close, value, fills, groups, flat, black,
+                settled);
     }
 
     public Job withFills(List<Fill> value) {
         return new Job(
-                title, source, ppi, recipe, line, close, palette, value, groups, black, settled);
+                title, source, ppi, recipe, line, close, palette, value, groups, flat, black,
+                settled);
     }
 
     public Job withGroups(List<AreaGroup> value) {
         return new Job(
-                title, source, ppi, recipe, line, close, palette, fills, value, black, settled);
+                title, source, ppi, recipe, line, close, palette, fills, value, flat, black,
+                settled);
+    }
+
+    public Job withFlat(FlatRecipe value) {
+        return new Job(
+                title, source, ppi, recipe, line, close, palette, fills, groups, value, black,
+                settled);
     }
 
     public Job withBlack(BlackRule value) {
         return new Job(
-                title, source, ppi, recipe, line, close, palette, fills, groups, value, settled);
+                title, source, ppi, recipe, line, close, palette, fills, groups, flat, value,
+                settled);
     }
 
     /** The swatches of the colourway that is shown. */
@@ -138,7 +157,7 @@ public record Job(
         List<Settled> next = new ArrayList<>(settled);
         next.add(finding);
         return new Job(
-                title, source, ppi, recipe, line, close, palette, fills, groups, black, next);
+                title, source, ppi, recipe, line, close, palette, fills, groups, flat, black, next);
     }
 
     /**

@@ -61,6 +61,7 @@ public final class Reframing {
         double growth = growth();
         return job.withFills(fills)
                 .withGroups(job.groups().stream().map(group -> group.moved(this::moved)).toList())
+                .withFlat(job.flat().moved(this::moved, growth))
                 .withLine(job.line().moved(this::moved, growth))
                 .withClose(job.close().moved(this::moved));
     }

@@ -1,8 +1,12 @@
 package neattrace.testing;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import neattrace.flat.FlatLimits;
+import neattrace.flat.FlatRecipe;
+import neattrace.flat.Form;
 import neattrace.geom.Point;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.DecisionRecipe.Patch;
@@ -97,5 +101,22 @@ public final class Recipes {
                         new PointEdit.Delete(new Point(6, 6.5))),
                 new LineColour(4, true, List.of(new LineColour.Hold(new Point(3, 3), 9))),
                 new LineLimits(0.3, 0.35, 1200));
+    }
+
+    /** Flats with one of every form. */
+    public static FlatRecipe flats() {
+        List<Point> ring = List.of(new Point(1, 1), new Point(4, 1.5), new Point(2, 5.25));
+        return new FlatRecipe(
+                new FlatLimits(1.5, 6),
+                0.17,
+                FlatRecipe.Pieces.BY_AREA,
+                300,
+                List.of(
+                        new Form.Inset(new Point(3, 4), 1.25, 4),
+                        new Form.Side(new Point(5, 6), 2, true, 9),
+                        new Form.Side(new Point(5, 7), 2, false, 9),
+                        new Form.Highlight(new Point(2, 2), ring, 4),
+                        new Form.Shade(ring, Map.of(4, 9)),
+                        new Form.Cast(3.5, 9)));
     }
 }

@@ -1,5 +1,6 @@
 package neattrace.app.table;
 
+import java.util.List;
 import neattrace.geom.Point;
 
 /**
@@ -11,25 +12,57 @@ import neattrace.geom.Point;
  * @param text what is there, such as "0.6 mm"
  * @param strong whether it is the one being looked at
  * @param open whether it needs a decision
- * @param box whether {@code from} and {@code to} are corners of a box rather than ends of a stretch
+ * @param shape how it is drawn
+ * @param way places of a line that belongs to it, mm; none for most
  */
 public record Mark(
-        Point at, Point from, Point to, String text, boolean strong, boolean open, boolean box) {
+        Point at,
+        Point from,
+        Point to,
+        String text,
+        boolean strong,
+        boolean open,
+        Shape shape,
+        List<Point> way) {
+
+    /** How a mark is drawn. */
+    public enum Shape {
+        /** A ring round the place. */
+        RING,
+        /** A box between {@code from} and {@code to} as corners. */
+        BOX,
+        /** The way alone, as an unseen line. */
+        LINE
+    }
+
+    public Mark {
+        way = List.copyOf(way);
+    }
 
     /** A place with a measured stretch. */
     public Mark(Point at, Point from, Point to, String text, boolean strong, boolean open) {
-        this(at, from, to, text, strong, open, false);
+        this(at, from, to, text, strong, open, Shape.RING, List.of());
     }
 
     /** A part of the page between two opposite corners. */
     public static Mark box(Point from, Point to, String text) {
         Point middle = from.plus(to).times(0.5);
-        return new Mark(middle, from, to, text, false, true, true);
+        return new Mark(middle, from, to, text, false, true, Shape.BOX, List.of());
+    }
+
+    /** An unseen line. */
+    public static Mark line(List<Point> way, Point at, String text) {
+        return new Mark(at, at, at, text, false, false, Shape.LINE, way);
     }
 
     /** The same, looked at. */
     public Mark strengthened() {
-        return new Mark(at, from, to, text, true, open, box);
+        return new Mark(at, from, to, text, true, open, shape, way);
+    }
+
+    /** The same at the narrowest place of a way. */
+    public Mark along(List<Point> places) {
+        return new Mark(at, from, to, text, strong, open, shape, places);
     }
 
     /** A place without a measured stretch. */

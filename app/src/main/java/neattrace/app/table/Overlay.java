@@ -124,8 +124,17 @@ final class Overlay {
         Point2D at = view.toScreen(mark.at());
         Point2D from = view.toScreen(mark.from());
         Point2D to = view.toScreen(mark.to());
-        if (mark.box()) {
+        if (!mark.way().isEmpty()) {
+            way(mark);
+        }
+        if (mark.shape() == Mark.Shape.BOX) {
             box(mark, from, to);
+            return;
+        }
+        if (mark.shape() == Mark.Shape.LINE) {
+            if (mark.strong()) {
+                label(mark.text(), at.getX() + 14, at.getY());
+            }
             return;
         }
         double radius = Math.max(mark.strong() ? 13 : 7, from.distance(to) / 2 + 5);
@@ -139,6 +148,63 @@ final class Overlay {
         g.restore();
         if (mark.strong() && !mark.text().isEmpty()) {
             label(mark.text(), at.getX() + radius + 6, at.getY());
+        }
+    }
+
+    /** A line with a light rim; one that leads somewhere ends in an arrow's head. */
+    private void way(Mark mark) {
+        boolean leads = mark.shape() == Mark.Shape.RING;
+        Color colour = mark.open() ? SIGNAL : SETTLED;
+        g.save();
+        g.setLineCap(StrokeLineCap.ROUND);
+        for (int pass = 0; pass < 2; pass++) {
+            g.setStroke(pass == 0 ? HALO : colour);
+            g.setLineWidth((pass == 0 ? 3 : 0) + (mark.strong() || leads ? 2.4 : 1.6));
+            g.setLineDashes(pass == 0 ? null : new double[] {7, 5});
+            g.beginPath();
+            Point2D last = null;
+            for (Point place : mark.way()) {
+                last = view.toScreen(place);
+                if (place == mark.way().get(0)) {
+                    g.moveTo(last.getX(), last.getY());
+                } else {
+                    g.lineTo(last.getX(), last.getY());
+                }
+            }
+            g.stroke();
+        }
+        if (leads) {
+            g.setLineDashes(null);
+            head(mark.way(), colour);
+            Point2D start = view.toScreen(mark.way().get(0));
+            g.setFill(HALO);
+            g.fillOval(start.getX() - 6, start.getY() - 6, 12, 12);
+            g.setFill(colour);
+            g.fillOval(start.getX() - 4, start.getY() - 4, 8, 8);
+        }
+        g.restore();
+    }
+
+    private void head(List<Point> way, Color colour) {
+        Point2D tip = view.toScreen(way.get(way.size() - 1));
+        Point2D back = tip;
+        for (int i = way.size() - 1; i >= 0 && back.distance(tip) < 14; i--) {
+            back = view.toScreen(way.get(i));
+        }
+        if (back.distance(tip) < 1) {
+            return;
+        }
+        double angle = Math.atan2(tip.getY() - back.getY(), tip.getX() - back.getX());
+        for (int pass = 0; pass < 2; pass++) {
+            g.setStroke(pass == 0 ? HALO : colour);
+            g.setLineWidth(pass == 0 ? 5.4 : 2.4);
+            for (int side = -1; side <= 1; side += 2) {
+                g.strokeLine(
+                        tip.getX(),
+                        tip.getY(),
+                        tip.getX() - 11 * Math.cos(angle + side * 0.5),
+                        tip.getY() - 11 * Math.sin(angle + side * 0.5));
+            }
         }
     }
 

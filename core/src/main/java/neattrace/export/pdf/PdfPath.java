@@ -49,6 +49,10 @@ final class PdfPath {
             for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
                 ring(content, polygon.getInteriorRingN(i));
             }
+            return;
+        }
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            append(content, geometry.getGeometryN(i));
         }
     }
 

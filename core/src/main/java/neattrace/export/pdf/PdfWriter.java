@@ -21,6 +21,7 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * Writes art as a one-page PDF in ink values.
@@ -55,6 +56,10 @@ public final class PdfWriter {
             float width = (float) (art.widthMm() * POINTS_PER_MM);
             float height = (float) (art.heightMm() * POINTS_PER_MM);
             PDPage page = new PDPage(new PDRectangle(width, height));
+            float trim = (float) (art.trimMm() * POINTS_PER_MM);
+            if (trim > 0) {
+                page.setTrimBox(new PDRectangle(trim, trim, width - 2 * trim, height - 2 * trim));
+            }
             document.addPage(page);
             try (PDPageContentStream content = new PDPageContentStream(document, page)) {
                 float scale = (float) POINTS_PER_MM;
@@ -89,8 +94,8 @@ public final class PdfWriter {
     private void flat(PDPageContentStream content, FlatLayer layer) throws IOException {
         begin(content, art.layerName(layer.swatch()));
         ink(content, layer.swatch().build());
-        for (int i = 0; i < layer.shape().getNumGeometries(); i++) {
-            PdfPath.append(content, layer.shape().getGeometryN(i));
+        for (Geometry shape : art.shapes(layer)) {
+            PdfPath.append(content, shape);
             content.fillEvenOdd();
         }
         content.endMarkedContent();

@@ -61,6 +61,10 @@ final class SvgPath {
             for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
                 ring(path, polygon.getInteriorRingN(i));
             }
+            return;
+        }
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            append(path, geometry.getGeometryN(i));
         }
     }
 

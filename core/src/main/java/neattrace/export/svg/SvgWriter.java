@@ -61,11 +61,10 @@ public final class SvgWriter {
         Swatch swatch = layer.swatch();
         String hex = art.press().preview(swatch.build()).hex();
         open(art.layerName(swatch), hex, swatch.build().toString());
-        Geometry shape = layer.shape();
         StringBuilder path = new StringBuilder();
-        for (int i = 0; i < shape.getNumGeometries(); i++) {
+        for (Geometry shape : art.shapes(layer)) {
             path.setLength(0);
-            SvgPath.append(path, shape.getGeometryN(i));
+            SvgPath.append(path, shape);
             out.write("<path d=\"" + path + "\"/>\n");
         }
         out.write("</g>\n");

@@ -13,6 +13,7 @@ import neattrace.region.AreaMap;
 import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** Attaches fills to areas and unites the areas of each swatch. */
 public final class LayerBuilder {
@@ -47,34 +48,47 @@ public final class LayerBuilder {
     }
 
     /**
-     * The layers, in the palette's order; swatches without areas have none.
+     * What each swatch covers.
      *
      * @param outlines the areas' outlines in mm, by label
-     * @param before layers built earlier, whose shapes are taken over where the pieces are the same
      */
-    public static List<FlatLayer> build(
-            List<MultiPolygon> outlines,
-            Attachment attachment,
-            List<Swatch> palette,
-            List<FlatLayer> before) {
-        Map<Integer, List<MultiPolygon>> pieces = new HashMap<>();
+    public static Map<Integer, List<MultiPolygon>> pieces(
+            List<MultiPolygon> outlines, Attachment attachment) {
+        Map<Integer, List<MultiPolygon>> pieces = new TreeMap<>();
         new TreeMap<>(attachment.swatchOf())
                 .forEach(
                         (label, swatch) ->
                                 pieces.computeIfAbsent(swatch, id -> new ArrayList<>())
                                         .add(outlines.get(label)));
+        return pieces;
+    }
+
+    /**
+     * The layers, in the palette's order; swatches that cover nothing have none.
+     *
+     * @param pieces what each swatch covers, mm
+     * @param asOutlined the same before forms were laid on it; where it still is the same, pieces
+     *     share their edges and are united along these
+     * @param before layers built earlier, whose shapes are taken over where the pieces are the same
+     */
+    public static List<FlatLayer> build(
+            Map<Integer, List<MultiPolygon>> pieces,
+            Map<Integer, List<MultiPolygon>> asOutlined,
+            List<Swatch> palette,
+            List<FlatLayer> before) {
         List<FlatLayer> layers = new ArrayList<>();
         for (Swatch swatch : palette) {
-            List<MultiPolygon> areas = pieces.get(swatch.id());
-            if (areas != null) {
-                layers.add(layer(swatch, areas, before));
+            List<MultiPolygon> areas = pieces.getOrDefault(swatch.id(), List.of());
+            if (!areas.isEmpty()) {
+                boolean outlined = isSame(areas, asOutlined.getOrDefault(swatch.id(), List.of()));
+                layers.add(layer(swatch, areas, outlined, before));
             }
         }
         return layers;
     }
 
     private static FlatLayer layer(
-            Swatch swatch, List<MultiPolygon> areas, List<FlatLayer> before) {
+            Swatch swatch, List<MultiPolygon> areas, boolean outlined, List<FlatLayer> before) {
         for (FlatLayer old : before) {
             if (isSame(old.pieces(), areas)) {
                 return old.swatch().equals(swatch)
@@ -82,7 +96,10 @@ public final class LayerBuilder {
                         : new FlatLayer(swatch, old.shape(), old.pieces());
             }
         }
-        Geometry united = CoverageUnion.union(areas.toArray(Geometry[]::new));
+        Geometry united =
+                outlined
+                        ? CoverageUnion.union(areas.toArray(Geometry[]::new))
+                        : OverlayNGRobust.union(List.copyOf(areas));
         return new FlatLayer(swatch, united, areas);
     }
 

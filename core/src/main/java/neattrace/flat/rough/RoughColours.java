@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
+import neattrace.flat.naming.ColourNames;
 import neattrace.press.colour.DeltaE2000;
 import neattrace.press.colour.Lab;
 import neattrace.press.colour.Rgb;

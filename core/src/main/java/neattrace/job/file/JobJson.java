@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.flat.Fill;
+import neattrace.flat.FlatRecipe;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.Settled;
@@ -54,6 +55,7 @@ final class JobJson {
                     job.palette(),
                     job.fills(),
                     job.groups(),
+                    job.flat(),
                     job.black(),
                     job.settled());
         }
@@ -75,6 +77,7 @@ final class JobJson {
                     .put("swatch", fill.swatch());
         }
         PaletteJson.writeGroups(job.groups(), root.putArray("groups"));
+        FlatJson.write(job.flat(), root.putObject("flat"));
         root.put("black", job.black().name());
         ArrayNode settled = root.putArray("settled");
         for (Settled finding : job.settled()) {
@@ -124,6 +127,7 @@ final class JobJson {
                         PaletteJson.read(root, version),
                         fills,
                         PaletteJson.readGroups(root, version),
+                        version < 4 ? FlatRecipe.USUAL : FlatJson.read(need(root, "flat")),
                         BlackRule.valueOf(need(root, "black").asText()),
                         settled(root, version));
         return new Parsed(sourceName, job);

@@ -3,6 +3,7 @@ package neattrace.job.pipeline;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import neattrace.flat.Form;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
@@ -26,6 +27,7 @@ import org.locationtech.jts.geom.MultiPolygon;
  * @param areas the areas at the job's closing width, sheet px
  * @param areaOutlines their outlines in mm, by label
  * @param attachment which area has which swatch
+ * @param lostForms insets, shadows and highlights that found nothing to lie on
  * @param layers united flats, mm
  */
 public record Drawing(
@@ -35,11 +37,13 @@ public record Drawing(
         AreaMap areas,
         List<MultiPolygon> areaOutlines,
         Attachment attachment,
+        List<Form> lostForms,
         List<FlatLayer> layers) {
 
     /** The same areas and colours under other lines, until those have areas of their own. */
     public Drawing withLines(Traced other) {
-        return new Drawing(other, tree, cellOutlines, areas, areaOutlines, attachment, layers);
+        return new Drawing(
+                other, tree, cellOutlines, areas, areaOutlines, attachment, lostForms, layers);
     }
 
     /** What it was computed from. */

@@ -3,7 +3,9 @@ package neattrace.job.pipeline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import neattrace.flat.FlatRecipe;
 import neattrace.flat.LineLayer;
+import neattrace.flat.form.FormBuilder;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.layer.LayerBuilder;
@@ -15,13 +17,17 @@ import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
+import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
 import neattrace.region.tree.AreaTree;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
 
 /** Runs the steps from a job to its drawing. */
 public final class Pipeline {
@@ -128,14 +134,45 @@ public final class Pipeline {
                                         : null);
         progress.report("Laying colours", 0.9);
         Attachment attachment = LayerBuilder.attach(areas, job.fills(), resolution.pxPerMm());
+        Map<Integer, List<MultiPolygon>> outlined = LayerBuilder.pieces(outlines, attachment);
+        FormBuilder.Formed formed =
+                job.flat().forms().isEmpty()
+                        ? new FormBuilder.Formed(outlined, List.of())
+                        : formed(traced, areas, outlines, outlined);
         List<FlatLayer> layers =
                 LayerBuilder.build(
-                        outlines,
-                        attachment,
+                        formed.pieces(),
+                        outlined,
                         job.swatches(),
                         before == null ? List.of() : before.layers());
         progress.report("Ready", 1);
-        return new Drawing(traced, tree, cells, areas, outlines, attachment, layers);
+        return new Drawing(traced, tree, cells, areas, outlines, attachment, formed.lost(), layers);
+    }
+
+    private static FormBuilder.Formed formed(
+            Traced traced,
+            AreaMap areas,
+            List<MultiPolygon> outlines,
+            Map<Integer, List<MultiPolygon>> outlined) {
+        FlatRecipe recipe = traced.job().flat();
+        Polygon page =
+                (Polygon)
+                        new GeometryFactory()
+                                .toGeometry(
+                                        new Envelope(0, traced.widthMm(), 0, traced.heightMm()));
+        return FormBuilder.lay(
+                outlined,
+                recipe.forms(),
+                recipe.fall(),
+                place ->
+                        areas.at(place.times(traced.resolution().pxPerMm()))
+                                .filter(area -> !area.outside())
+                                .map(area -> outlines.get(area.label())),
+                page,
+                areas.areas().stream()
+                        .filter(Area::outside)
+                        .findFirst()
+                        .map(area -> outlines.get(area.label())));
     }
 
     private static AreaTree tree(Traced traced, Progress progress) {

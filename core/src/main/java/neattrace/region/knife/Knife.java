@@ -27,6 +27,9 @@ public final class Knife {
     /** So far into the ink a cut runs, px. */
     private static final double INTO_INK_PX = 1.5;
 
+    /** Shorter stretches of paper on a cut are the edge of ink, px. */
+    private static final int LEAST_STRETCH_PX = 3;
+
     /** The end's direction is taken over so many px. */
     private static final int HEADING_PX = 12;
 
@@ -73,6 +76,7 @@ public final class Knife {
         }
         for (int end = 0; end < 2; end++) {
             Collections.reverse(line);
+            dropOvershoot(line);
             trimToInk(line);
             Point last = line.get(line.size() - 1);
             if (isWall(last)) {
@@ -117,39 +121,51 @@ public final class Knife {
     }
 
     /**
-     * Two places beside the middle of a cut's longest stretch of paper, mm, one on each side: by
-     * these, both parts can be given what the area had.
+     * Places beside a cut, mm: for each stretch of paper that it runs through, one on each side of
+     * its middle. By these, both parts can be given what the area had.
      */
     public List<Point> sides(Join cut) {
         List<Point> line = Freehand.even(cut.line().stream().map(p -> p.times(pxPerMm)).toList());
+        List<Point> sides = new ArrayList<>();
         int from = 0;
-        int best = line.size() / 2;
-        int longest = 0;
-        for (int i = 0; i < line.size(); i++) {
-            if (isWall(line.get(i))) {
+        for (int i = 0; i <= line.size(); i++) {
+            if (i == line.size() || isWall(line.get(i))) {
+                if (i - from >= LEAST_STRETCH_PX) {
+                    beside(line, (from + i - 1) / 2, sides);
+                }
                 from = i + 1;
-            } else if (i - from + 1 > longest) {
-                longest = i - from + 1;
-                best = (from + i) / 2;
             }
         }
-        Point across = across(line, best);
-        List<Point> sides = new ArrayList<>();
+        return sides;
+    }
+
+    private void beside(List<Point> line, int middle, List<Point> sides) {
+        Point across = across(line, middle);
         for (int side = -1; side <= 1; side += 2) {
-            Point at = line.get(best);
+            Point at = line.get(middle);
             double reach = 2.5;
             while (reach < 3 * pxPerMm && !isWall(at.plus(across.times(side * (reach + 2))))) {
                 reach++;
             }
             sides.add(at.plus(across.times(side * Math.max(2, reach / 2 + 1))).times(1 / pxPerMm));
         }
-        return sides;
     }
 
     private static Point across(List<Point> line, int i) {
         Point along =
                 line.get(Math.min(line.size() - 1, i + 2)).minus(line.get(Math.max(0, i - 2)));
         return new Point(-along.y(), along.x()).unit();
+    }
+
+    /** What a hand drew beyond the last line, if it is short, was not meant. */
+    private void dropOvershoot(List<Point> line) {
+        int paper = 0;
+        while (paper < line.size() && !isWall(line.get(line.size() - 1 - paper))) {
+            paper++;
+        }
+        if (paper > 0 && paper < line.size() && paper <= SNAP_MM * pxPerMm) {
+            line.subList(line.size() - paper, line.size()).clear();
+        }
     }
 
     /** Of a stretch that ends within ink, only the beginning is needed. */

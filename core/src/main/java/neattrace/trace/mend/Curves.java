@@ -28,6 +28,12 @@ final class Curves {
         return curve;
     }
 
+    /** A straight line, a pixel apart. */
+    static List<Point> straight(Point from, Point to) {
+        Point along = to.minus(from).unit();
+        return hermite(from, along, to, along);
+    }
+
     /** A track along a curve whose width runs evenly through the given widths. */
     static PenTrack track(List<Point> curve, double[] widths) {
         int n = curve.size();

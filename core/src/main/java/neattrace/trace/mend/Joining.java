@@ -12,6 +12,12 @@ import neattrace.trace.track.PenTrack;
 /** Leads free ends on. */
 final class Joining {
 
+    /** The edge of ink beside a gap and the middle of its line's end lie so far apart, px. */
+    private static final double SLACK_PX = 3;
+
+    /** A line's width where none is known, mm. */
+    private static final double PLAIN_MM = 0.3;
+
     private final Strokes strokes;
 
     Joining(Strokes strokes) {
@@ -97,9 +103,66 @@ final class Joining {
             endWidth = spot.isPresent() ? start.width : start.width / 2;
             what = spot.isPresent() ? "End led on to a line" : "Line extended";
         }
-        PenTrack track = Curves.track(curve, new double[] {start.width, endWidth});
+        return Optional.of(drawn(what, curve, start.width, endWidth));
+    }
+
+    private InkEdit drawn(String what, List<Point> curve, double startWidth, double endWidth) {
+        PenTrack track = Curves.track(curve, new double[] {startWidth, endWidth});
         Point middle = track.at(track.size() / 2).times(1 / strokes.pxPerMm);
-        return Optional.of(
-                new InkEdit(what, middle, List.of(), List.of(track.onPage(strokes.pxPerMm))));
+        return new InkEdit(what, middle, List.of(), List.of(track.onPage(strokes.pxPerMm)));
+    }
+
+    /**
+     * Closes a gap with ink: free ends at it are led on along their own directions; between lines
+     * without ends there, a plain line is drawn as wide as they are.
+     *
+     * @param from the ink on one side, mm
+     * @param to the ink on the other side, mm
+     */
+    InkEdit close(Point from, Point to) {
+        Point first = from.times(strokes.pxPerMm);
+        Point second = to.times(strokes.pxPerMm);
+        double reach = first.distance(second) / 2 + SLACK_PX;
+        if (tipNode(first, reach).isPresent()) {
+            return join(from, to, reach / strokes.pxPerMm).orElseThrow();
+        }
+        if (tipNode(second, reach).isPresent()) {
+            return join(to, from, reach / strokes.pxPerMm).orElseThrow();
+        }
+        double width = Math.min(widthNear(first, reach), widthNear(second, reach));
+        Point along = second.minus(first).unit().times(width / 2);
+        List<Point> line = Curves.straight(first.minus(along), second.plus(along));
+        return drawn("Gap closed with ink", line, width, width);
+    }
+
+    /**
+     * Runs the end at a gap on past the ink that it should have met.
+     *
+     * @param from the ink on one side, mm
+     * @param to the ink on the other side, mm
+     * @param pastMm how far beyond that ink's edge it goes
+     */
+    InkEdit runPast(Point from, Point to, double pastMm) {
+        double reach = from.distance(to) * strokes.pxPerMm / 2 + SLACK_PX;
+        boolean turn =
+                tipNode(from.times(strokes.pxPerMm), reach).isEmpty()
+                        && tipNode(to.times(strokes.pxPerMm), reach).isPresent();
+        Point first = (turn ? to : from).times(strokes.pxPerMm);
+        Point second = (turn ? from : to).times(strokes.pxPerMm);
+        Point end = second.plus(second.minus(first).unit().times(pastMm * strokes.pxPerMm));
+        Optional<Integer> node = tipNode(first, reach);
+        if (node.isEmpty()) {
+            double width = widthNear(first, reach);
+            return drawn("Line run on past a gap", Curves.straight(first, end), width, width / 2);
+        }
+        Tip tip = tip(node.get());
+        List<Point> curve = Curves.hermite(tip.at, tip.out, end, end.minus(tip.at).unit());
+        return drawn("Line run on past a gap", curve, tip.width, tip.width / 2);
+    }
+
+    private double widthNear(Point px, double reach) {
+        return strokes.onLine(px, reach)
+                .map(spot -> strokes.net.lines().get(spot.line()).width()[spot.sample()])
+                .orElse(PLAIN_MM * strokes.pxPerMm);
     }
 }

@@ -82,6 +82,28 @@ public final class LineMender {
     }
 
     /**
+     * Closes a gap with ink: free ends at it are led on along their own directions; between lines
+     * without ends there, a plain line is drawn as wide as they are.
+     *
+     * @param from the ink on one side, mm
+     * @param to the ink on the other side, mm
+     */
+    public InkEdit closeGap(Point from, Point to) {
+        return new Joining(strokes).close(from, to);
+    }
+
+    /**
+     * Runs the end at a gap on past the ink that it should have met.
+     *
+     * @param from the ink on one side, mm
+     * @param to the ink on the other side, mm
+     * @param pastMm how far beyond that ink's edge it goes
+     */
+    public InkEdit runPast(Point from, Point to, double pastMm) {
+        return new Joining(strokes).runPast(from, to, pastMm);
+    }
+
+    /**
      * Redraws a stretch or an end of a line by a line drawn over it, or draws a new line where
      * there is none. The old line's widths are kept along the new one.
      *

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import neattrace.flat.Fill;
 import neattrace.flat.StarterColours;
 import neattrace.flat.Swatch;
@@ -48,6 +49,11 @@ class LayerBuilderTest {
     private static final Swatch CORAL = StarterColours.swatch(1);
     private static final Swatch FERN = StarterColours.swatch(3);
 
+    private static List<FlatLayer> layers(Attachment attachment) {
+        Map<Integer, List<MultiPolygon>> pieces = LayerBuilder.pieces(OUTLINES, attachment);
+        return LayerBuilder.build(pieces, pieces, List.of(CORAL, FERN), List.of());
+    }
+
     private static Fill fill(double xPx, double yPx, int swatch) {
         return new Fill(new Point(xPx / PX_PER_MM, yPx / PX_PER_MM), swatch);
     }
@@ -59,8 +65,7 @@ class LayerBuilderTest {
                         AREAS,
                         List.of(fill(4.5, 5.5, 1), fill(9, 5, 1), fill(15, 5, 3)),
                         PX_PER_MM);
-        List<FlatLayer> layers =
-                LayerBuilder.build(OUTLINES, attachment, List.of(CORAL, FERN), List.of());
+        List<FlatLayer> layers = layers(attachment);
         assertThat(layers).extracting(FlatLayer::swatch).containsExactly(CORAL, FERN);
         FlatLayer coral = layers.get(0);
         assertThat(coral.shape().isValid()).isTrue();
@@ -74,8 +79,7 @@ class LayerBuilderTest {
     void layersMeetOnTheSameEdge() {
         var attachment =
                 LayerBuilder.attach(AREAS, List.of(fill(9, 5, 1), fill(15, 5, 3)), PX_PER_MM);
-        List<FlatLayer> layers =
-                LayerBuilder.build(OUTLINES, attachment, List.of(CORAL, FERN), List.of());
+        List<FlatLayer> layers = layers(attachment);
         var first = layers.get(0).shape();
         var second = layers.get(1).shape();
         assertThat(first.touches(second)).isTrue();
@@ -88,8 +92,7 @@ class LayerBuilderTest {
         var attachment =
                 LayerBuilder.attach(AREAS, List.of(fill(9, 5, 1), fill(10, 5, 3)), PX_PER_MM);
         assertThat(attachment.swatchOf())
-                .containsOnly(
-                        java.util.Map.entry(AREAS.at(new Point(9, 5)).orElseThrow().label(), 3));
+                .containsOnly(Map.entry(AREAS.at(new Point(9, 5)).orElseThrow().label(), 3));
         assertThat(attachment.lost()).containsExactly(fill(9, 5, 1));
     }
 
@@ -105,6 +108,6 @@ class LayerBuilderTest {
     void barePaperIsADecisionWithoutALayer() {
         var attachment = LayerBuilder.attach(AREAS, List.of(fill(9, 5, Fill.PAPER)), PX_PER_MM);
         assertThat(attachment.swatchOf()).hasSize(1);
-        assertThat(LayerBuilder.build(OUTLINES, attachment, List.of(CORAL), List.of())).isEmpty();
+        assertThat(layers(attachment)).isEmpty();
     }
 }

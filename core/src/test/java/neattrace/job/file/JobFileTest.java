@@ -86,6 +86,7 @@ class JobFileTest {
                             new Fill(new Point(10.123456789, 20), 4),
                             new Fill(new Point(5, 5), Fill.PAPER)),
                     List.of(new AreaGroup("Petals", List.of(new Point(1, 1.5), new Point(2, 9)))),
+                    Recipes.flats(),
                     BlackRule.K_ONLY,
                     List.of(Settled.whole("tilt"), new Settled("speck", new Point(12, 30.5))));
 

@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
@@ -71,9 +72,9 @@ final class ColourStep implements Step {
         FlowPane tools = new FlowPane(6, 6);
         tools.getChildren()
                 .addAll(
-                        LineDesk.button("All umber", "colour-umber", () -> add("Umber")),
-                        LineDesk.button("All half strength", "colour-half", this::half),
-                        LineDesk.button(
+                        Buttons.small("All umber", "colour-umber", () -> add("Umber")),
+                        Buttons.small("All half strength", "colour-half", this::half),
+                        Buttons.small(
                                 "All black again",
                                 "colour-black",
                                 () -> change("Lines black", c -> LineColour.BLACK)));
@@ -81,7 +82,7 @@ final class ColourStep implements Step {
                 .setAll(
                         new Sentence("All lines are", all, "; those on the outside", border, "."),
                         new Sentence(
-                                LineDesk.button("Colour a line", "colour-line", this::pick),
+                                Buttons.small("Colour a line", "colour-line", this::pick),
                                 one,
                                 "."),
                         tools);

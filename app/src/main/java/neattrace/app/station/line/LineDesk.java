@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import javafx.scene.control.Button;
 import neattrace.app.table.Hand;
 import neattrace.app.table.LineLook;
 import neattrace.app.table.Table;
@@ -118,14 +117,5 @@ final class LineDesk {
     /** Goes to a place on the page. */
     void lookAt(Point place, double reachMm) {
         table.lookAt(place, reachMm);
-    }
-
-    /** A small button that does something. */
-    static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().setAll("answer");
-        button.setOnAction(event -> action.run());
-        return button;
     }
 }

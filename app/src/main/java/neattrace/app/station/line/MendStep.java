@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
@@ -48,22 +49,22 @@ final class MendStep implements Step {
         FlowPane tools = new FlowPane(6, 6);
         tools.getChildren()
                 .addAll(
-                        LineDesk.button("Take away", "mend-take-away", this::takeAway),
-                        LineDesk.button("Join ends", "mend-join", this::join),
-                        LineDesk.button("Redraw", "mend-redraw", this::redraw),
-                        LineDesk.button("Thicker", "mend-thicker", () -> brush(THICKER)),
-                        LineDesk.button("Thinner", "mend-thinner", () -> brush(1 / THICKER)));
+                        Buttons.small("Take away", "mend-take-away", this::takeAway),
+                        Buttons.small("Join ends", "mend-join", this::join),
+                        Buttons.small("Redraw", "mend-redraw", this::redraw),
+                        Buttons.small("Thicker", "mend-thicker", () -> brush(THICKER)),
+                        Buttons.small("Thinner", "mend-thinner", () -> brush(1 / THICKER)));
         content =
                 new VBox(
                         8,
                         tools,
                         new Sentence(
-                                LineDesk.button("One width", "mend-one-width", this::oneWidth),
+                                Buttons.small("One width", "mend-one-width", this::oneWidth),
                                 "of",
                                 width,
                                 "for a whole line."),
                         new Sentence(
-                                LineDesk.button("Taper", "mend-taper", this::taper),
+                                Buttons.small("Taper", "mend-taper", this::taper),
                                 "the free ends of a line over",
                                 taper,
                                 "of it."),

@@ -6,6 +6,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Step;
 import neattrace.app.table.LineLook;
 import neattrace.app.table.hand.PointHand;
@@ -22,7 +23,7 @@ final class PointStep implements Step {
     PointStep(LineDesk desk) {
         this.desk = desk;
         takeBack =
-                LineDesk.button(
+                Buttons.small(
                         "Take all back",
                         "points-back",
                         () -> desk.change("Points as traced", r -> r.withPoints(List.of())));
@@ -30,7 +31,7 @@ final class PointStep implements Step {
         words.setWrapText(true);
         FlowPane tools = new FlowPane(6, 6);
         tools.getChildren()
-                .addAll(LineDesk.button("Move points", "points-move", this::take), takeBack);
+                .addAll(Buttons.small("Move points", "points-move", this::take), takeBack);
         content = new VBox(8, words, tools);
     }
 

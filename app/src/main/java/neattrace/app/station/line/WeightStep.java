@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
@@ -174,7 +175,7 @@ final class WeightStep implements Step {
                         : chosen == 1 ? "1 part; choose more" : chosen + " parts; choose more";
         parts.getChildren()
                 .add(
-                        LineDesk.button(
+                        Buttons.small(
                                 only,
                                 "weight-parts",
                                 () ->
@@ -187,7 +188,7 @@ final class WeightStep implements Step {
         if (chosen > 0) {
             parts.getChildren()
                     .add(
-                            LineDesk.button(
+                            Buttons.small(
                                     "Round all",
                                     "weight-all-parts",
                                     () ->

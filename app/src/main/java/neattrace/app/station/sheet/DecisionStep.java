@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Rows;
@@ -67,7 +68,7 @@ final class DecisionStep implements SheetPart {
                         1,
                         0.02,
                         v -> decision("Weight", d -> d.withWindow(d.windowMm(), v)));
-        Button calm = Desk.button("Calm", "calm-middle", () -> setInk(DecisionRecipe.CALM));
+        Button calm = Buttons.small("Calm", "calm-middle", () -> setInk(DecisionRecipe.CALM));
         calm.setAccessibleText("Take the calm middle");
         Sentence patches = new Sentence("In a patch ink is from", patchInk, ":");
         patches.getChildren().addAll(ShapeTools.buttons(desk, "patch", this::patch));

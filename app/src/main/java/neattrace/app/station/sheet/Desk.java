@@ -3,7 +3,6 @@ package neattrace.app.station.sheet;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.scene.control.Button;
 import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
@@ -92,14 +91,5 @@ final class Desk {
                 .toSheet()
                 .apply(source)
                 .times(drawing.resolution().mmPerPx());
-    }
-
-    /** A small button that does something. */
-    static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().setAll("answer");
-        button.setOnAction(event -> action.run());
-        return button;
     }
 }

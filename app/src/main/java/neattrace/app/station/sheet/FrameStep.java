@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.table.hand.BoxHand;
@@ -46,11 +47,12 @@ final class FrameStep implements SheetPart {
                 new FlowPane(
                         6,
                         6,
-                        Desk.button("Draw what is level", "level-by-hand", this::levelByHand),
-                        Desk.button("Crop by hand", "crop-by-hand", this::cropByHand),
-                        Desk.button("Crop to the drawing", "crop-to-drawing", this::cropToDrawing),
-                        Desk.button("Set four corners", "corners-by-hand", this::cornersByHand),
-                        Desk.button("Whole scan", "whole-scan", this::wholeScan));
+                        Buttons.small("Draw what is level", "level-by-hand", this::levelByHand),
+                        Buttons.small("Crop by hand", "crop-by-hand", this::cropByHand),
+                        Buttons.small(
+                                "Crop to the drawing", "crop-to-drawing", this::cropToDrawing),
+                        Buttons.small("Set four corners", "corners-by-hand", this::cornersByHand),
+                        Buttons.small("Whole scan", "whole-scan", this::wholeScan));
         content =
                 new VBox(
                         8,

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
@@ -67,9 +68,9 @@ final class LightStep implements SheetPart {
                 new FlowPane(
                         6,
                         6,
-                        Desk.button("Point at paper", "point-at-paper", this::pointAtPaper),
-                        Desk.button("Point at ink", "point-at-ink", this::pointAtInk),
-                        Desk.button("Measure", "measure-levels", this::measure));
+                        Buttons.small("Point at paper", "point-at-paper", this::pointAtPaper),
+                        Buttons.small("Point at ink", "point-at-ink", this::pointAtInk),
+                        Buttons.small("Measure", "measure-levels", this::measure));
         content =
                 new VBox(
                         7,

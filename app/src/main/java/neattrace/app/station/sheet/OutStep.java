@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
@@ -66,18 +67,19 @@ final class OutStep implements SheetPart {
         kept.getStyleClass().add("answer-menu");
         kept.setOnShowing(event -> fillKept());
         fillKept();
-        HBox keep = new HBox(6, name, Desk.button("Keep settings", "keep-recipe", this::keep));
+        HBox keep = new HBox(6, name, Buttons.small("Keep settings", "keep-recipe", this::keep));
         FlowPane more =
                 new FlowPane(
                         6,
                         6,
                         kept,
-                        Desk.button("Use on a folder of scans …", "folder-of-scans", this::folder));
+                        Buttons.small(
+                                "Use on a folder of scans …", "folder-of-scans", this::folder));
         content =
                 new VBox(
                         8,
                         new Sentence("Black and white in a", formats, "at", ppi, "."),
-                        Desk.button("Write the sheet …", "write-sheet", this::choose),
+                        Buttons.small("Write the sheet …", "write-sheet", this::choose),
                         keep,
                         more,
                         hint);

@@ -3,6 +3,7 @@ package neattrace.app.station.sheet;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
+import neattrace.app.docket.Buttons;
 import neattrace.app.table.hand.BoxHand;
 import neattrace.app.table.hand.BrushHand;
 import neattrace.app.table.hand.PolygonHand;
@@ -17,7 +18,7 @@ final class ShapeTools {
     /** Buttons that take up a box, a polygon or a brush. */
     static List<Node> buttons(Desk desk, String id, Consumer<SheetShape> whenDrawn) {
         return List.of(
-                Desk.button(
+                Buttons.small(
                         "Box",
                         id + "-box",
                         () ->
@@ -26,7 +27,7 @@ final class ShapeTools {
                                                 "Draw a box.",
                                                 (from, to) ->
                                                         whenDrawn.accept(box(desk, from, to))))),
-                Desk.button(
+                Buttons.small(
                         "Polygon",
                         id + "-polygon",
                         () ->
@@ -35,7 +36,7 @@ final class ShapeTools {
                                                 "Click corner by corner; Enter closes.",
                                                 corners ->
                                                         whenDrawn.accept(polygon(desk, corners))))),
-                Desk.button(
+                Buttons.small(
                         "Brush",
                         id + "-brush",
                         () ->

@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.SlideField;
@@ -73,15 +74,15 @@ final class SharpenStep implements SheetPart {
         schools.getChildren()
                 .addAll(
                         List.of(
-                                Desk.button(
+                                Buttons.small(
                                         "None",
                                         "sharpen-none",
                                         () -> set(s -> with(s, 0, s.percent()))),
-                                Desk.button(
+                                Buttons.small(
                                         "One strong",
                                         "sharpen-strong",
                                         () -> set(s -> SharpenRecipe.STRONG)),
-                                Desk.button(
+                                Buttons.small(
                                         "Several gentle",
                                         "sharpen-gentle",
                                         () -> set(s -> SharpenRecipe.GENTLE))));

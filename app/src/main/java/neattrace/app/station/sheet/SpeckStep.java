@@ -4,6 +4,7 @@ import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
@@ -33,7 +34,7 @@ final class SpeckStep implements SheetPart {
                         8,
                         new Sentence("Dust and pinholes under", size, "are dropped."),
                         counts,
-                        Desk.button(
+                        Buttons.small(
                                 "Let the scan decide",
                                 "speck-automatic",
                                 () ->

@@ -1,11 +1,11 @@
-package neattrace.flat.rough;
+package neattrace.flat.naming;
 
 import java.util.HashMap;
 import java.util.Map;
 import neattrace.press.colour.Lab;
 
 /** Plain names for colours, each used once: "Deep green", "Pale red", "Pale red 2". */
-final class ColourNames {
+public final class ColourNames {
 
     private static final String[] HUES = {
         "red", "orange", "yellow", "green", "sea green", "sky blue", "blue", "violet", "pink"
@@ -16,7 +16,14 @@ final class ColourNames {
 
     private final Map<String, Integer> used = new HashMap<>();
 
-    String name(Lab colour) {
+    /** Names that must not be given again, such as those of a palette. */
+    public ColourNames taken(Iterable<String> names) {
+        names.forEach(name -> used.merge(name, 1, Integer::sum));
+        return this;
+    }
+
+    /** A name for a colour that was not given before. */
+    public String name(Lab colour) {
         String name = describe(colour);
         int count = used.merge(name, 1, Integer::sum);
         return count == 1 ? name : name + " " + count;

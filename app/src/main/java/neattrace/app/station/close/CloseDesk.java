@@ -1,0 +1,77 @@
+package neattrace.app.station.close;
+
+import java.util.function.UnaryOperator;
+import neattrace.app.table.Hand;
+import neattrace.app.table.Table;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.region.CloseSettings;
+import neattrace.region.Gap;
+
+/** What the steps of the Close station work with. */
+final class CloseDesk {
+
+    private final Workspace workspace;
+    private final Table table;
+    private final Runnable whenFindingsChange;
+
+    /**
+     * A desk.
+     *
+     * @param whenFindingsChange shows the findings again, though the drawing is the same
+     */
+    CloseDesk(Workspace workspace, Table table, Runnable whenFindingsChange) {
+        this.workspace = workspace;
+        this.table = table;
+        this.whenFindingsChange = whenFindingsChange;
+    }
+
+    void showFindingsAgain() {
+        whenFindingsChange.run();
+    }
+
+    Workspace workspace() {
+        return workspace;
+    }
+
+    Shown shown() {
+        return workspace.shownProperty().get();
+    }
+
+    /** The settings as they stand. */
+    CloseSettings settings() {
+        Job job = workspace.job();
+        return job == null ? CloseSettings.automatic() : job.close();
+    }
+
+    /** Changes the settings; one step of undo. */
+    void change(String what, UnaryOperator<CloseSettings> change) {
+        workspace.change(what, job -> job.withClose(change.apply(job.close())));
+    }
+
+    /** Takes up something to draw by hand and says how. */
+    void take(Hand hand) {
+        table.take(hand);
+        table.requestFocus();
+        workspace.say(hand.hint() + "  Esc lays it down.");
+    }
+
+    void lookAt(Point place, double reachMm) {
+        table.lookAt(place, reachMm);
+    }
+
+    double mm(double screenPx) {
+        return table.mm(screenPx);
+    }
+
+    double mmPerPx() {
+        return shown().drawing().resolution().mmPerPx();
+    }
+
+    /** Where a gap is, mm. */
+    Point place(Gap gap) {
+        return gap.place().times(mmPerPx());
+    }
+}

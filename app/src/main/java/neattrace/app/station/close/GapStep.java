@@ -1,0 +1,103 @@
+package neattrace.app.station.close;
+
+import java.util.Arrays;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.docket.Step;
+import neattrace.app.work.Shown;
+import neattrace.region.AreaMap;
+import neattrace.region.CloseSettings;
+import neattrace.region.Gap;
+
+/** Up to which width gaps are closed, and how. */
+final class GapStep implements Step {
+
+    private final NumberField width;
+    private final Button suggested;
+    private final Label counts = new Label();
+    private final VBox content;
+
+    GapStep(CloseDesk desk, Mending mending) {
+        width =
+                new NumberField(
+                        "Gap width",
+                        "mm",
+                        0,
+                        CloseSettings.WIDEST_GAP_MM,
+                        0.1,
+                        mm -> desk.change("Gap width", settings -> settings.withGapMm(mm)));
+        width.setId("gap-width");
+        suggested =
+                Buttons.small(
+                        "As the drawing suggests",
+                        "gap-suggested",
+                        () ->
+                                desk.change(
+                                        "Gap width from the drawing",
+                                        settings -> settings.withGapMm(CloseSettings.AUTOMATIC)));
+        ChoiceField<Mending.Way> ways =
+                new ChoiceField<>(
+                        "How gaps are closed by hand",
+                        Arrays.asList(Mending.Way.values()),
+                        Mending.Way::words,
+                        way -> {
+                            mending.setWay(way);
+                            desk.workspace().say("Gaps are now mended by " + way.words() + ".");
+                        });
+        ways.setId("mending-way");
+        counts.getStyleClass().add("measure");
+        counts.setWrapText(true);
+        content =
+                new VBox(
+                        8,
+                        new Sentence("Gaps up to", width, "are closed by an unseen line."),
+                        counts,
+                        suggested,
+                        new Sentence("What you mend one by one gets", ways, "."));
+    }
+
+    @Override
+    public String title() {
+        return "Gaps";
+    }
+
+    @Override
+    public String state(Shown shown) {
+        long open = shown.drawing().areas().gaps().stream().filter(gap -> !gap.closed()).count();
+        return open == 0 ? "none open" : open + " open";
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        AreaMap areas = shown.drawing().areas();
+        boolean automatic = shown.drawing().job().close().isAutomatic();
+        double mm = areas.gapPx() * shown.drawing().resolution().mmPerPx();
+        width.show(Math.round(mm * 100) / 100.0);
+        suggested.setVisible(!automatic);
+        suggested.setManaged(!automatic);
+        long closed = areas.gaps().stream().filter(Gap::closed).count();
+        counts.setText(
+                String.format(
+                        Locale.ROOT,
+                        "%sAreas: %d. Gaps closed: %d; narrow openings left open: %d.",
+                        automatic
+                                ? "The width was chosen from the drawing: round it the areas"
+                                        + " stay the same. "
+                                : "",
+                        areas.enclosed().size(),
+                        closed,
+                        areas.gaps().size() - closed));
+    }
+}

@@ -1,0 +1,88 @@
+package neattrace.flat;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.Point;
+
+/**
+ * How flats are finished.
+ *
+ * @param limits what the goods ask of them
+ * @param spreadMm how far a colour runs on beneath the neighbour that lies above it, mm
+ * @param pieces what is one shape in a file
+ * @param lightDegrees where the light comes from, clockwise from above; 315 is from the upper left
+ * @param forms insets, shadows and highlights, oldest first
+ */
+public record FlatRecipe(
+        FlatLimits limits, double spreadMm, Pieces pieces, double lightDegrees, List<Form> forms) {
+
+    /** What is one shape in a file. */
+    public enum Pieces {
+        /** All areas of a colour: one shape for each ink. */
+        UNITED,
+        /** Each area by itself. */
+        BY_AREA,
+        /** Areas of a colour that touch. */
+        BY_OBJECT
+    }
+
+    /** One pixel at 300 ppi (common practice, no source). */
+    public static final double USUAL_SPREAD_MM = 0.085;
+
+    /** Two pixels at 300 ppi, for thick lines (common practice, no source). */
+    public static final double WIDE_SPREAD_MM = 0.17;
+
+    /** From the upper left (common practice, no source). */
+    public static final double USUAL_LIGHT = 315;
+
+    /** As most people want it. */
+    public static final FlatRecipe USUAL =
+            new FlatRecipe(
+                    FlatLimits.USUAL, USUAL_SPREAD_MM, Pieces.UNITED, USUAL_LIGHT, List.of());
+
+    public FlatRecipe {
+        if (!(spreadMm >= 0 && spreadMm <= 2)) {
+            throw new IllegalArgumentException("colours spread 0 to 2 mm");
+        }
+        if (!(lightDegrees >= 0 && lightDegrees < 360)) {
+            throw new IllegalArgumentException("light comes from 0 to 360 degrees");
+        }
+        forms = List.copyOf(forms);
+    }
+
+    /** The same with other limits. */
+    public FlatRecipe withLimits(FlatLimits next) {
+        return new FlatRecipe(next, spreadMm, pieces, lightDegrees, forms);
+    }
+
+    /** The same with another spread. */
+    public FlatRecipe withSpreadMm(double next) {
+        return new FlatRecipe(limits, next, pieces, lightDegrees, forms);
+    }
+
+    /** The same with other pieces. */
+    public FlatRecipe withPieces(Pieces next) {
+        return new FlatRecipe(limits, spreadMm, next, lightDegrees, forms);
+    }
+
+    /** The same in another light. */
+    public FlatRecipe withLightDegrees(double next) {
+        return new FlatRecipe(limits, spreadMm, pieces, next, forms);
+    }
+
+    /** The same with other forms. */
+    public FlatRecipe withForms(List<Form> next) {
+        return new FlatRecipe(limits, spreadMm, pieces, lightDegrees, next);
+    }
+
+    /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
+    public FlatRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withForms(forms.stream().map(form -> form.moved(map, growth)).toList());
+    }
+
+    /** The direction in which shadows fall, one mm long. */
+    public Point fall() {
+        double angle = Math.toRadians(lightDegrees);
+        return new Point(-Math.sin(angle), Math.cos(angle));
+    }
+}

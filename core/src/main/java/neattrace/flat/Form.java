@@ -1,0 +1,152 @@
+package neattrace.flat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import neattrace.geom.Point;
+
+/** A flat shape that gives form to what is flat: an inset, a shadow, a highlight. Places in mm. */
+public sealed interface Form {
+
+    /** Farther than this nothing is set in or cast, mm. */
+    double FARTHEST_MM = 100;
+
+    /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
+    Form moved(UnaryOperator<Point> map, double growth);
+
+    /** What it is, in the user's words. */
+    String words();
+
+    /**
+     * A smaller copy of an area within it.
+     *
+     * @param anchor a place in the area
+     * @param mm how far inside its edge
+     * @param swatch its colour
+     */
+    record Inset(Point anchor, double mm, int swatch) implements Form {
+
+        public Inset {
+            check(mm);
+        }
+
+        @Override
+        public Form moved(UnaryOperator<Point> map, double growth) {
+            return new Inset(map.apply(anchor), mm * growth, swatch);
+        }
+
+        @Override
+        public String words() {
+            return "Inset";
+        }
+    }
+
+    /**
+     * The side of an area that the light reaches, or the side that it does not.
+     *
+     * @param anchor a place in the area
+     * @param mm how broad it is at its broadest
+     * @param lit whether it is the side towards the light
+     * @param swatch its colour
+     */
+    record Side(Point anchor, double mm, boolean lit, int swatch) implements Form {
+
+        public Side {
+            check(mm);
+        }
+
+        @Override
+        public Form moved(UnaryOperator<Point> map, double growth) {
+            return new Side(map.apply(anchor), mm * growth, lit, swatch);
+        }
+
+        @Override
+        public String words() {
+            return lit ? "Lit side" : "Shaded side";
+        }
+    }
+
+    /**
+     * A shape drawn by hand within one area: a highlight.
+     *
+     * @param anchor a place in the area that it is kept to
+     * @param ring its outline
+     * @param swatch its colour
+     */
+    record Highlight(Point anchor, List<Point> ring, int swatch) implements Form {
+
+        public Highlight {
+            ring = drawn(ring);
+        }
+
+        @Override
+        public Form moved(UnaryOperator<Point> map, double growth) {
+            return new Highlight(map.apply(anchor), ring.stream().map(map).toList(), swatch);
+        }
+
+        @Override
+        public String words() {
+            return "Highlight";
+        }
+    }
+
+    /**
+     * A shadow drawn by hand over several areas: each colour under it becomes a darker one.
+     *
+     * @param ring its outline
+     * @param darker by the swatch that is shaded the one that it becomes
+     */
+    record Shade(List<Point> ring, Map<Integer, Integer> darker) implements Form {
+
+        public Shade {
+            ring = drawn(ring);
+            darker = Map.copyOf(darker);
+        }
+
+        @Override
+        public Form moved(UnaryOperator<Point> map, double growth) {
+            return new Shade(ring.stream().map(map).toList(), darker);
+        }
+
+        @Override
+        public String words() {
+            return "Shadow over " + darker.size() + (darker.size() == 1 ? " colour" : " colours");
+        }
+    }
+
+    /**
+     * The shadow of the whole silhouette on the page, away from the light.
+     *
+     * @param mm how far it falls
+     * @param swatch its colour
+     */
+    record Cast(double mm, int swatch) implements Form {
+
+        public Cast {
+            check(mm);
+        }
+
+        @Override
+        public Form moved(UnaryOperator<Point> map, double growth) {
+            return new Cast(mm * growth, swatch);
+        }
+
+        @Override
+        public String words() {
+            return "Cast shadow";
+        }
+    }
+
+    private static void check(double mm) {
+        if (!(mm > 0 && mm <= FARTHEST_MM)) {
+            throw new IllegalArgumentException("forms reach more than 0 and up to 100 mm");
+        }
+    }
+
+    private static List<Point> drawn(List<Point> ring) {
+        if (ring.size() < 3) {
+            throw new IllegalArgumentException("a drawn shape has three places or more");
+        }
+        return List.copyOf(ring);
+    }
+}

@@ -1,0 +1,220 @@
+package neattrace.flat.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import neattrace.flat.Form;
+import neattrace.geom.Point;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/** Lays forms on flats. */
+public final class FormBuilder {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /** Smaller scraps than this are dropped, mm2. */
+    private static final double SCRAP = 1e-4;
+
+    private final Point fall;
+    private final Map<Integer, List<MultiPolygon>> pieces;
+    private final List<Form> lost = new ArrayList<>();
+
+    private FormBuilder(Map<Integer, List<MultiPolygon>> pieces, Point fall) {
+        this.fall = fall;
+        this.pieces = new TreeMap<>();
+        pieces.forEach((swatch, list) -> this.pieces.put(swatch, new ArrayList<>(list)));
+    }
+
+    /**
+     * Flats with forms laid on them.
+     *
+     * @param pieces what each swatch covers, by id
+     * @param lost forms that found nothing to lie on
+     */
+    public record Formed(Map<Integer, List<MultiPolygon>> pieces, List<Form> lost) {}
+
+    /** Tells the outline of the enclosed area at a place, mm. */
+    @FunctionalInterface
+    public interface Ground {
+        Optional<MultiPolygon> areaAt(Point place);
+    }
+
+    /**
+     * Lays forms on flats, one after the other.
+     *
+     * @param pieces what each swatch covers, by id, mm
+     * @param forms what is laid on
+     * @param fall the direction in which shadows fall, one mm long
+     * @param ground the areas
+     * @param page the whole page
+     * @param outside the paper round the drawing; empty if there is none
+     */
+    public static Formed lay(
+            Map<Integer, List<MultiPolygon>> pieces,
+            List<Form> forms,
+            Point fall,
+            Ground ground,
+            Polygon page,
+            Optional<MultiPolygon> outside) {
+        FormBuilder builder = new FormBuilder(pieces, fall);
+        for (Form form : forms) {
+            boolean done =
+                    form instanceof Form.Shade shade
+                            ? builder.shade(shade)
+                            : form instanceof Form.Cast cast
+                                    ? builder.cast(cast, page, outside)
+                                    : builder.within(form, ground);
+            if (!done) {
+                builder.lost.add(form);
+            }
+        }
+        return new Formed(builder.pieces, List.copyOf(builder.lost));
+    }
+
+    private boolean within(Form form, Ground ground) {
+        Point anchor =
+                form instanceof Form.Inset inset
+                        ? inset.anchor()
+                        : form instanceof Form.Side side
+                                ? side.anchor()
+                                : ((Form.Highlight) form).anchor();
+        Optional<MultiPolygon> area = ground.areaAt(anchor);
+        if (area.isEmpty()) {
+            return false;
+        }
+        Geometry shape = shape(form, area.get());
+        int swatch =
+                form instanceof Form.Inset inset
+                        ? inset.swatch()
+                        : form instanceof Form.Side side
+                                ? side.swatch()
+                                : ((Form.Highlight) form).swatch();
+        return lay(shape, swatch);
+    }
+
+    private Geometry shape(Form form, MultiPolygon area) {
+        if (form instanceof Form.Inset inset) {
+            return area.buffer(-inset.mm());
+        }
+        if (form instanceof Form.Side side) {
+            double mm = side.lit() ? side.mm() : -side.mm();
+            return minus(area, moved(area, fall.times(mm)));
+        }
+        return overlay(ring(((Form.Highlight) form).ring()), area, OverlayNG.INTERSECTION);
+    }
+
+    /** Gives a shape to a swatch, whatever lay there. */
+    private boolean lay(Geometry shape, int swatch) {
+        MultiPolygon kept = polygons(shape);
+        if (kept.isEmpty()) {
+            return false;
+        }
+        takeOff(kept, -1);
+        pieces.computeIfAbsent(swatch, id -> new ArrayList<>()).add(kept);
+        return true;
+    }
+
+    private void takeOff(MultiPolygon shape, int except) {
+        for (Map.Entry<Integer, List<MultiPolygon>> entry : pieces.entrySet()) {
+            if (entry.getKey() == except) {
+                continue;
+            }
+            List<MultiPolygon> left = new ArrayList<>();
+            for (MultiPolygon piece : entry.getValue()) {
+                boolean near = piece.getEnvelopeInternal().intersects(shape.getEnvelopeInternal());
+                MultiPolygon rest = near ? polygons(minus(piece, shape)) : piece;
+                if (!rest.isEmpty()) {
+                    left.add(rest);
+                }
+            }
+            entry.setValue(left);
+        }
+    }
+
+    private boolean shade(Form.Shade shade) {
+        Geometry ring = ring(shade.ring());
+        Map<Integer, List<MultiPolygon>> shaded = new TreeMap<>();
+        shade.darker()
+                .forEach(
+                        (swatch, darker) -> {
+                            for (MultiPolygon piece : pieces.getOrDefault(swatch, List.of())) {
+                                if (!piece.getEnvelopeInternal()
+                                        .intersects(ring.getEnvelopeInternal())) {
+                                    continue;
+                                }
+                                MultiPolygon under =
+                                        polygons(overlay(piece, ring, OverlayNG.INTERSECTION));
+                                if (!under.isEmpty()) {
+                                    shaded.computeIfAbsent(darker, id -> new ArrayList<>())
+                                            .add(under);
+                                }
+                            }
+                        });
+        shaded.values().forEach(list -> list.forEach(piece -> takeOff(piece, -1)));
+        shaded.forEach(
+                (swatch, list) ->
+                        pieces.computeIfAbsent(swatch, id -> new ArrayList<>()).addAll(list));
+        return !shaded.isEmpty();
+    }
+
+    /** The silhouette is all that is not the paper round the drawing. */
+    private boolean cast(Form.Cast cast, Polygon page, Optional<MultiPolygon> outside) {
+        if (outside.isEmpty()) {
+            return false;
+        }
+        Geometry silhouette = minus(page, outside.get());
+        Geometry fallen = moved(silhouette, fall.times(cast.mm()));
+        Geometry free = overlay(fallen, outside.get(), OverlayNG.INTERSECTION);
+        for (List<MultiPolygon> list : pieces.values()) {
+            for (MultiPolygon piece : list) {
+                if (piece.getEnvelopeInternal().intersects(free.getEnvelopeInternal())) {
+                    free = minus(free, piece);
+                }
+            }
+        }
+        return lay(free, cast.swatch());
+    }
+
+    private static Geometry moved(Geometry shape, Point by) {
+        return AffineTransformation.translationInstance(by.x(), by.y()).transform(shape);
+    }
+
+    private static Geometry minus(Geometry a, Geometry b) {
+        return overlay(a, b, OverlayNG.DIFFERENCE);
+    }
+
+    private static Geometry overlay(Geometry a, Geometry b, int operation) {
+        return OverlayNGRobust.overlay(a, b, operation);
+    }
+
+    /** A ring that crosses itself is filled wherever it winds round an odd number of times. */
+    private static Geometry ring(List<Point> places) {
+        Coordinate[] ring = new Coordinate[places.size() + 1];
+        for (int i = 0; i < ring.length; i++) {
+            Point at = places.get(i % places.size());
+            ring[i] = new Coordinate(at.x(), at.y());
+        }
+        return GeometryFixer.fix(FACTORY.createPolygon(ring));
+    }
+
+    private static MultiPolygon polygons(Geometry shape) {
+        List<Polygon> kept = new ArrayList<>();
+        for (Object polygon : PolygonExtracter.getPolygons(shape)) {
+            if (((Polygon) polygon).getArea() > SCRAP) {
+                kept.add((Polygon) polygon);
+            }
+        }
+        return FACTORY.createMultiPolygon(kept.toArray(Polygon[]::new));
+    }
+}

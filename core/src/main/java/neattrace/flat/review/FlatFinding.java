@@ -1,0 +1,46 @@
+package neattrace.flat.review;
+
+import java.util.List;
+import neattrace.flat.Swatch;
+import neattrace.region.Area;
+import neattrace.region.Gap;
+
+/** Something doubtful about flats. */
+public sealed interface FlatFinding {
+
+    /**
+     * Two colours hardly anybody can tell apart.
+     *
+     * @param kept the one that covers more
+     * @param other the one that could be merged into it
+     * @param difference by CIEDE2000
+     */
+    record Alike(Swatch kept, Swatch other, double difference) implements FlatFinding {}
+
+    /** A colour in one area only. */
+    record UsedOnce(Swatch swatch, Area area) implements FlatFinding {}
+
+    /**
+     * An area that a pencil, a brush or a blade cannot get into.
+     *
+     * @param widthMm of its widest place
+     */
+    record TooSmall(Area area, double widthMm) implements FlatFinding {}
+
+    /**
+     * Two colours that only a wide closed gap keeps apart.
+     *
+     * @param widthMm of the gap
+     */
+    record WideLeak(Gap gap, double widthMm) implements FlatFinding {}
+
+    /**
+     * A colour used in several areas, all in one part of the sheet.
+     *
+     * @param where such as "at the bottom"
+     */
+    record Crowded(Swatch swatch, List<Area> areas, String where) implements FlatFinding {}
+
+    /** More inks than the brief allows. */
+    record TooManyInks(int inks, int limit) implements FlatFinding {}
+}

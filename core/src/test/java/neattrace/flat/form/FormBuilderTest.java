@@ -1,0 +1,120 @@
+package neattrace.flat.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neattrace.flat.FlatRecipe;
+import neattrace.flat.Form;
+import neattrace.flat.form.FormBuilder.Formed;
+import neattrace.geom.Point;
+import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
+
+/** Two squares of 20 mm side by side on a page of 100 x 60 mm; areas judged by JTS. */
+class FormBuilderTest {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+    private static final MultiPolygon LEFT = box(20, 20, 40, 40);
+    private static final MultiPolygon RIGHT = box(40, 20, 60, 40);
+    private static final Polygon PAGE = (Polygon) box(0, 0, 100, 60).getGeometryN(0);
+
+    private static final MultiPolygon OUTSIDE =
+            FACTORY.createMultiPolygon(
+                    new Polygon[] {(Polygon) PAGE.difference(box(20, 20, 60, 40))});
+
+    private static final Point FALL = FlatRecipe.USUAL.fall();
+
+    private static MultiPolygon box(double x0, double y0, double x1, double y1) {
+        return FACTORY.createMultiPolygon(
+                new Polygon[] {(Polygon) FACTORY.toGeometry(new Envelope(x0, x1, y0, y1))});
+    }
+
+    private static Formed lay(Form... forms) {
+        return FormBuilder.lay(
+                Map.of(1, List.of(LEFT), 2, List.of(RIGHT)),
+                List.of(forms),
+                FALL,
+                place ->
+                        place.x() < 20 || place.x() > 60 || place.y() < 20 || place.y() > 40
+                                ? Optional.empty()
+                                : Optional.of(place.x() < 40 ? LEFT : RIGHT),
+                PAGE,
+                Optional.of(OUTSIDE));
+    }
+
+    private static double area(Formed formed, int swatch) {
+        return formed.pieces().getOrDefault(swatch, List.of()).stream()
+                .mapToDouble(Geometry::getArea)
+                .sum();
+    }
+
+    @Test
+    void anInsetKeepsItsDistanceAndTakesTheColourBeneathAway() {
+        Formed formed = lay(new Form.Inset(new Point(25, 25), 4, 7));
+        assertThat(area(formed, 7)).isCloseTo(12 * 12, within(1e-6));
+        assertThat(area(formed, 1)).isCloseTo(400 - 144, within(1e-6));
+        assertThat(area(formed, 2)).isEqualTo(400);
+        assertThat(formed.lost()).isEmpty();
+    }
+
+    @Test
+    void lightFromTheUpperLeftShadesTheLowerRight() {
+        Formed formed = lay(new Form.Side(new Point(30, 30), Math.sqrt(8), false, 7));
+        // What is left of the square when it is moved 2 mm up and 2 mm to the left.
+        assertThat(area(formed, 7)).isCloseTo(400 - 18 * 18, within(1e-6));
+        Geometry shaded = formed.pieces().get(7).get(0);
+        assertThat(shaded.contains(FACTORY.createPoint(at(39, 39)))).isTrue();
+        assertThat(shaded.contains(FACTORY.createPoint(at(21, 21)))).isFalse();
+        Geometry lit = lay(new Form.Side(new Point(30, 30), 2, true, 7)).pieces().get(7).get(0);
+        assertThat(lit.contains(FACTORY.createPoint(at(20.5, 20.5)))).isTrue();
+    }
+
+    private static org.locationtech.jts.geom.Coordinate at(double x, double y) {
+        return new org.locationtech.jts.geom.Coordinate(x, y);
+    }
+
+    @Test
+    void aShadowTurnsEveryColourBeneathItIntoADarkerOneAndLeavesPaperAlone() {
+        List<Point> ring =
+                List.of(new Point(30, 10), new Point(50, 10), new Point(50, 30), new Point(30, 30));
+        Formed formed = lay(new Form.Shade(ring, Map.of(1, 7, 2, 8)));
+        assertThat(area(formed, 7)).isCloseTo(100, within(1e-6));
+        assertThat(area(formed, 8)).isCloseTo(100, within(1e-6));
+        assertThat(area(formed, 1) + area(formed, 2)).isCloseTo(600, within(1e-6));
+    }
+
+    @Test
+    void aHighlightIsKeptToItsArea() {
+        List<Point> ring =
+                List.of(new Point(35, 22), new Point(55, 22), new Point(55, 32), new Point(35, 32));
+        Formed formed = lay(new Form.Highlight(new Point(30, 30), ring, 7));
+        assertThat(area(formed, 7)).isCloseTo(50, within(1e-6));
+        assertThat(area(formed, 2)).isEqualTo(400);
+    }
+
+    @Test
+    void theSilhouetteCastsItsShadowAwayFromTheLightAndUnderNothing() {
+        Formed formed = lay(new Form.Cast(Math.sqrt(50), 7));
+        // 40 x 20 moved by 5 mm each way, less what the silhouette itself hides.
+        assertThat(area(formed, 7)).isCloseTo(800 - 35 * 15, within(1e-6));
+        assertThat(area(formed, 1)).isEqualTo(400);
+        Geometry cast = formed.pieces().get(7).get(0);
+        assertThat(cast.getEnvelopeInternal().getMaxX()).isCloseTo(65, within(1e-9));
+        assertThat(cast.getEnvelopeInternal().getMaxY()).isCloseTo(45, within(1e-9));
+    }
+
+    @Test
+    void aFormThatFindsNothingIsToldNotDropped() {
+        Form wide = new Form.Inset(new Point(25, 25), 11, 7);
+        Form off = new Form.Inset(new Point(5, 5), 1, 7);
+        assertThat(lay(wide, off).lost()).containsExactly(wide, off);
+        assertThat(area(lay(wide, off), 1)).isEqualTo(400);
+    }
+}
