@@ -1,18 +1,21 @@
 package neattrace.cli;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import neattrace.export.Artwork;
+import neattrace.export.openraster.OpenRasterWriter;
 import neattrace.export.pdf.PdfWriter;
 import neattrace.export.png.PngWriter;
 import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
+import neattrace.flat.FlatRecipe;
 import neattrace.flat.Swatch;
-import neattrace.flat.rough.RoughColours;
+import neattrace.flat.exchange.PaletteFile;
+import neattrace.flat.fitting.RoughFitting;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.pipeline.Drawing;
@@ -56,6 +59,32 @@ final class FlatCommand implements Callable<Integer> {
     @Option(names = "--png", paramLabel = "OUT.png", description = "PNG with transparent ground.")
     private Path png;
 
+    @Option(
+            names = "--ora",
+            paramLabel = "OUT.ora",
+            description = "OpenRaster: a layer for each swatch, masks for swatches and areas.")
+    private Path ora;
+
+    @Option(
+            names = "--palette",
+            paramLabel = "FILE",
+            description = "Use only these colours: .txt, .css, .csv, .json or .cxf.")
+    private Path palette;
+
+    @Option(
+            names = "--spread",
+            paramLabel = "MM",
+            defaultValue = "0.085",
+            description = "How far colours run on beneath their neighbours (${DEFAULT-VALUE}).")
+    private double spreadMm;
+
+    @Option(
+            names = "--pieces",
+            paramLabel = "KIND",
+            defaultValue = "UNITED",
+            description = "What is one shape: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+    private FlatRecipe.Pieces pieces;
+
     @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
     private double ppi;
 
@@ -69,28 +98,68 @@ final class FlatCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        if (svg == null && pdf == null && png == null) {
+        if (svg == null && pdf == null && png == null && ora == null) {
             throw new ParameterException(
-                    spec.commandLine(), "Give at least one of -o OUT.svg, --pdf and --png.");
+                    spec.commandLine(), "Give at least one of -o OUT.svg, --pdf, --png and --ora.");
         }
         Usage.checkPpi(spec, ppi);
-        Usage.checkNotInput(spec, List.of(input, rough), svg, pdf, png);
+        Usage.checkNotInput(spec, List.of(input, rough), svg, pdf, png, ora);
+        if (!(spreadMm >= 0 && spreadMm <= 2)) {
+            throw new ParameterException(spec.commandLine(), "--spread must be 0 to 2 mm.");
+        }
         PressProfile press = PressProfile.bundled();
         Source source = new Source(String.valueOf(input.getFileName()), PictureReader.bytes(input));
         Picture colours = PictureReader.read(rough);
         Job plain = Job.of(source);
         Traced lines =
                 Pipeline.trace(ppi > 0 ? plain.withPpi(ppi) : plain, null, reporter.progress());
-        Optional<String> misfit =
-                RoughColours.misfit(colours, lines.picture().width(), lines.picture().height());
-        if (misfit.isPresent()) {
-            throw new PictureException(misfit.get());
-        }
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
-        Drawing drawing = RoughFlats.of(lines, colours, press, reporter.progress());
-        write(Artwork.of(drawing, press).forFiles(), drawing.resolution().ppi());
+        RoughFlats.Coloured coloured =
+                RoughFlats.of(
+                        lines, fitted(colours, lines), palette(press), press, reporter.progress());
+        if (coloured.fitsBadly()) {
+            reporter.warn(
+                    String.format(
+                            Locale.ROOT,
+                            "%s fits badly: only %.0f %% of the areas lies under one clear colour."
+                                    + " Was it made for this drawing?",
+                            rough,
+                            100 * coloured.clearShare()));
+        }
+        Drawing drawing = coloured.drawing();
+        Artwork art =
+                Artwork.of(
+                        drawing.withJob(
+                                drawing.job()
+                                        .withFlat(
+                                                drawing.job()
+                                                        .flat()
+                                                        .withSpreadMm(spreadMm)
+                                                        .withPieces(pieces))),
+                        press);
+        write(art.forFiles(), drawing.resolution().ppi());
         report(drawing, press);
         return ExitCode.DONE;
+    }
+
+    private Picture fitted(Picture colours, Traced lines) throws PictureException {
+        try {
+            RoughFitting.Fitted fitted = RoughFitting.fit(colours, lines.ink());
+            if (fitted.moved()) {
+                reporter.warn(rough + " has another proportion; it was laid over what is drawn.");
+            }
+            return fitted.picture();
+        } catch (IllegalArgumentException e) {
+            throw new PictureException(e.getMessage());
+        }
+    }
+
+    private List<Swatch> palette(PressProfile press) throws IOException {
+        if (palette == null) {
+            return List.of();
+        }
+        return PaletteFile.read(
+                Files.readAllBytes(palette), String.valueOf(palette.getFileName()), press);
     }
 
     private void write(Artwork art, double sourcePpi) throws IOException {
@@ -99,6 +168,9 @@ final class FlatCommand implements Callable<Integer> {
         }
         if (pdf != null) {
             AtomicFile.write(pdf, out -> PdfWriter.write(art, out));
+        }
+        if (ora != null) {
+            AtomicFile.write(ora, out -> OpenRasterWriter.write(art, sourcePpi, out));
         }
         if (png != null) {
             AtomicFile.write(png, out -> PngWriter.write(art, sourcePpi, out));

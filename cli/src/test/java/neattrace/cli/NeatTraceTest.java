@@ -290,6 +290,41 @@ class NeatTraceTest {
     }
 
     @Test
+    void paintersGetLayersAndAPaletteRules() throws IOException {
+        Path rough = folder.resolve("rough.png");
+        Files.write(rough, rings(0xE06030, 0x3070B0, 300));
+        Path palette = folder.resolve("two.txt");
+        Files.writeString(palette, "#F0C040 Gorse\n#204070 Navy\n");
+        Path ora = folder.resolve("flat.ora");
+        Path svg = folder.resolve("flat.svg");
+        Outcome outcome =
+                run(
+                        "flat",
+                        drawing,
+                        "--rough",
+                        rough,
+                        "--ora",
+                        ora,
+                        "-o",
+                        svg,
+                        "--palette",
+                        palette,
+                        "--spread",
+                        "0",
+                        "--pieces",
+                        "BY_AREA");
+        assertThat(outcome.code()).isZero();
+        assertThat(outcome.out()).contains("Gorse", "Navy");
+        try (java.util.zip.ZipFile zip = new java.util.zip.ZipFile(ora.toFile())) {
+            assertThat(zip.getEntry("stack.xml")).isNotNull();
+        }
+        Files.writeString(palette, "no colours");
+        Outcome broken = run("flat", drawing, "--rough", rough, "-o", svg, "--palette", palette);
+        assertThat(broken.code()).isEqualTo(3);
+        assertThat(broken.err()).contains("no colour in two.txt");
+    }
+
+    @Test
     void whiteAreasOfTheRoughStayEmpty() throws IOException {
         Path rough = folder.resolve("rough.png");
         Files.write(rough, rings(0xE06030, 0xFFFFFF, 300));

@@ -1,11 +1,13 @@
 package neattrace.flat.rough;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import neattrace.press.colour.Rgb;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
+import neattrace.region.Area;
 import neattrace.region.AreaMap;
 
 /** Counts the rough's colours beneath each area. */
@@ -37,6 +39,20 @@ final class AreaColours {
             }
         }
         return colours;
+    }
+
+    /** How much of the paper of some areas lies under its area's usual colour, 0 to 1. */
+    double clearShare(List<Area> areas) {
+        double clear = 0;
+        long all = 0;
+        for (Area area : areas) {
+            ColourCount count = counts.get(area.label());
+            if (count != null) {
+                clear += count.share() * area.pixels();
+                all += area.pixels();
+            }
+        }
+        return all == 0 ? 1 : clear / all;
     }
 
     /** The colour that occurs most often beneath an area; empty if it has no paper. */

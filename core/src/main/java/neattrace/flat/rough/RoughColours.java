@@ -7,6 +7,7 @@ import java.util.Optional;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.flat.naming.ColourNames;
+import neattrace.flat.review.FlatReview;
 import neattrace.press.colour.DeltaE2000;
 import neattrace.press.colour.Lab;
 import neattrace.press.colour.Rgb;
@@ -27,35 +28,17 @@ public final class RoughColours {
 
     private static final double GREY_CHROMA = 5;
 
-    /** Proportions may differ by this share before a rough is refused. */
-    private static final double SAME_PROPORTION = 0.02;
-
     private RoughColours() {}
 
     /**
      * The palette and the fills.
      *
-     * @param swatches one for each colour, most paper first, ids from 1
+     * @param swatches one for each colour, most paper first, ids from 1; or the given palette
      * @param fills one for each coloured area, anchors in mm
+     * @param clearShare how much of the paper of enclosed areas lies under its area's usual colour,
+     *     0 to 1: a rough that was made for another drawing has many colours in each area
      */
-    public record Result(List<Swatch> swatches, List<Fill> fills) {}
-
-    /**
-     * Whether a rough lies over the sheet: same proportion of width to height.
-     *
-     * @return a message if it does not
-     */
-    public static Optional<String> misfit(Picture rough, int width, int height) {
-        double proportion = (double) rough.width() / rough.height() * height / width;
-        if (Math.abs(proportion - 1) <= SAME_PROPORTION) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                String.format(
-                        "The rough is %d x %d and the drawing %d x %d: they do not have the same"
-                                + " proportion.",
-                        rough.width(), rough.height(), width, height));
-    }
+    public record Result(List<Swatch> swatches, List<Fill> fills, double clearShare) {}
 
     /**
      * Reads the colours. Areas whose usual colour is paper white stay empty.
@@ -64,10 +47,17 @@ public final class RoughColours {
      * @param ink the drawing's ink, which is not looked beneath
      * @param rough same proportion as the drawing, any size
      * @param mmPerPx of the drawing
+     * @param palette the swatches that may be used, each colour takes the nearest; empty for
+     *     swatches as the rough has them
      * @param press for the swatches' builds
      */
     public static Result read(
-            AreaMap areas, InkMap ink, Picture rough, double mmPerPx, PressProfile press) {
+            AreaMap areas,
+            InkMap ink,
+            Picture rough,
+            double mmPerPx,
+            List<Swatch> palette,
+            PressProfile press) {
         AreaColours colours = AreaColours.count(areas, ink, rough);
         List<Cluster> clusters = new ArrayList<>();
         List<Area> bySize =
@@ -81,17 +71,35 @@ public final class RoughColours {
             }
         }
         clusters.sort(Comparator.comparingLong(Cluster::pixels).reversed());
-        List<Swatch> swatches = new ArrayList<>();
+        List<Swatch> swatches = new ArrayList<>(palette);
+        List<Lab> looks = palette.stream().map(one -> FlatReview.look(one, press)).toList();
         List<Fill> fills = new ArrayList<>();
         ColourNames names = new ColourNames();
-        for (int i = 0; i < clusters.size(); i++) {
-            Cluster cluster = clusters.get(i);
-            swatches.add(new Swatch(i + 1, names.name(cluster.lab), press.nearest(cluster.rgb)));
+        for (Cluster cluster : clusters) {
+            int swatch;
+            if (palette.isEmpty()) {
+                swatch = swatches.size() + 1;
+                String name = names.name(cluster.lab);
+                swatches.add(new Swatch(swatch, name, press.nearest(cluster.rgb)));
+            } else {
+                swatch = palette.get(nearest(cluster.lab, looks)).id();
+            }
             for (Area area : cluster.areas) {
-                fills.add(new Fill(area.anchor().times(mmPerPx), i + 1));
+                fills.add(new Fill(area.anchor().times(mmPerPx), swatch));
             }
         }
-        return new Result(List.copyOf(swatches), List.copyOf(fills));
+        return new Result(
+                List.copyOf(swatches), List.copyOf(fills), colours.clearShare(areas.enclosed()));
+    }
+
+    private static int nearest(Lab lab, List<Lab> looks) {
+        int best = 0;
+        for (int i = 1; i < looks.size(); i++) {
+            if (DeltaE2000.between(looks.get(i), lab) < DeltaE2000.between(looks.get(best), lab)) {
+                best = i;
+            }
+        }
+        return best;
     }
 
     private static boolean isPaper(Lab colour) {

@@ -109,9 +109,10 @@ public final class Spreader {
                 (other, lines) -> {
                     LineMerger merger = new LineMerger();
                     merger.add(lines);
+                    // Round ends reach into the corners where three colours meet.
                     Geometry strip =
                             FACTORY.buildGeometry(merger.getMergedLineStrings())
-                                    .buffer(mm, QUADRANT, BufferParameters.CAP_FLAT);
+                                    .buffer(mm, QUADRANT, BufferParameters.CAP_ROUND);
                     parts.add(
                             OverlayNGRobust.overlay(
                                     strip, pieces.get(other).shape, OverlayNG.INTERSECTION));

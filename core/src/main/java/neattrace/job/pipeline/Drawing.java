@@ -46,6 +46,13 @@ public record Drawing(
                 other, tree, cellOutlines, areas, areaOutlines, attachment, lostForms, layers);
     }
 
+    /**
+     * The same after a change of the job that no line, area or colour reads: how files are written.
+     */
+    public Drawing withJob(Job other) {
+        return withLines(traced.withJob(other));
+    }
+
     /** What it was computed from. */
     public Job job() {
         return traced.job();

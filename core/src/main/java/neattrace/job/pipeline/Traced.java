@@ -38,6 +38,11 @@ public record Traced(
         colouredLines = List.copyOf(colouredLines);
     }
 
+    /** The same of a job in which nothing that lines read is different. */
+    Traced withJob(Job other) {
+        return new Traced(other, picture, scan, reading, work, blackLines, colouredLines);
+    }
+
     /** The ink with all that was done to the lines. */
     public InkMap ink() {
         return work.ink();

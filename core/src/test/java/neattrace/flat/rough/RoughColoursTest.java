@@ -6,8 +6,11 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.util.List;
 import neattrace.flat.Fill;
+import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.press.Cmyk;
 import neattrace.press.colour.DeltaE2000;
 import neattrace.press.colour.Rgb;
 import neattrace.press.profile.PressProfile;
@@ -54,7 +57,7 @@ class RoughColoursTest {
     }
 
     private static RoughColours.Result read(Picture rough) {
-        return RoughColours.read(AREAS, PANES, rough, 0.1, PRESS);
+        return RoughColours.read(AREAS, PANES, rough, 0.1, List.of(), PRESS);
     }
 
     @Test
@@ -130,7 +133,6 @@ class RoughColoursTest {
                             g.setColor(Color.ORANGE);
                             g.fillRect(1, 1, 15, 15);
                         });
-        assertThat(RoughColours.misfit(small, SIDE, SIDE)).isEmpty();
         assertThat(read(small).fills()).hasSize(1);
     }
 
@@ -185,11 +187,49 @@ class RoughColoursTest {
                 .isEmpty();
     }
 
+    /** What fits has one colour an area; what was made for another drawing has many. */
     @Test
-    void anotherProportionIsRefusedWithBothSizes() throws IOException {
-        Picture square = rough(SIDE, g -> {});
-        assertThat(RoughColours.misfit(square, 300, 200))
-                .hasValueSatisfying(
-                        message -> assertThat(message).contains("200 x 200").contains("300 x 200"));
+    void aRoughOfAnotherDrawingFitsBadly() throws IOException {
+        Picture own =
+                rough(
+                        SIDE,
+                        g -> {
+                            g.setColor(Color.ORANGE);
+                            g.fillRect(5, 5, 125, 60);
+                            g.setColor(Color.BLUE);
+                            g.fillRect(5, 70, 60, 60);
+                        });
+        assertThat(read(own).clearShare()).isGreaterThan(0.95);
+        Picture other =
+                rough(
+                        SIDE,
+                        g -> {
+                            for (int k = 0; k < 20; k++) {
+                                g.setColor(new Color(40 + 10 * k, 250 - 11 * k, 20 * k % 255));
+                                g.fillOval(k * 37 % 170, k * 61 % 170, 34, 30);
+                            }
+                        });
+        assertThat(read(other).clearShare()).isLessThan(0.7);
+    }
+
+    @Test
+    void coloursOfAGivenPaletteAreUsedAndNoOthers() throws IOException {
+        List<Swatch> palette =
+                List.of(
+                        new Swatch(4, "Gorse", new Cmyk(0, 22, 84, 0)),
+                        new Swatch(9, "Navy", new Cmyk(92, 72, 28, 24)));
+        Picture dabs =
+                rough(
+                        SIDE,
+                        g -> {
+                            g.setColor(Color.ORANGE);
+                            g.fillRect(5, 5, 60, 60);
+                            g.setColor(Color.BLUE);
+                            g.fillRect(70, 5, 60, 60);
+                        });
+        RoughColours.Result result = RoughColours.read(AREAS, PANES, dabs, 0.1, palette, PRESS);
+        assertThat(result.swatches()).isEqualTo(palette);
+        assertThat(swatchAt(result, 35, 35)).isEqualTo(4);
+        assertThat(swatchAt(result, 100, 35)).isEqualTo(9);
     }
 }

@@ -1,0 +1,2 @@
+/** Changes of a job that colour it: areas, swatches, groups and forms. */
+package neattrace.job.colouring;
