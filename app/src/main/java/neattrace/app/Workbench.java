@@ -68,7 +68,7 @@ final class Workbench extends BorderPane {
         close =
                 new ClosePanel(
                         workspace, table, () -> showFindings(workspace.shownProperty().get()));
-        flats = new FlatsPanel(workspace);
+        flats = new FlatsPanel(workspace, table);
         handOver = new HandOverPanel(workspace, this::go);
         for (Panel panel :
                 List.of(sheet, line, close, flats, new PressPanel(workspace), handOver)) {

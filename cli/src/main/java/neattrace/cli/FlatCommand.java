@@ -158,8 +158,13 @@ final class FlatCommand implements Callable<Integer> {
         if (palette == null) {
             return List.of();
         }
-        return PaletteFile.read(
-                Files.readAllBytes(palette), String.valueOf(palette.getFileName()), press);
+        byte[] bytes;
+        try {
+            bytes = Files.readAllBytes(palette);
+        } catch (IOException e) {
+            throw new PictureException("The palette " + palette + " cannot be read.", e);
+        }
+        return PaletteFile.read(bytes, String.valueOf(palette.getFileName()), press);
     }
 
     private void write(Artwork art, double sourcePpi) throws IOException {

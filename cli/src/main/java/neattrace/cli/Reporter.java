@@ -3,6 +3,7 @@ package neattrace.cli;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.function.BooleanSupplier;
+import neattrace.flat.exchange.PaletteException;
 import neattrace.job.file.JobFileException;
 import neattrace.job.recipe.RecipeException;
 import neattrace.progress.Progress;
@@ -43,6 +44,7 @@ final class Reporter {
         }
         if (e instanceof PictureException
                 || e instanceof JobFileException
+                || e instanceof PaletteException
                 || e instanceof RecipeException) {
             return ExitCode.UNREADABLE;
         }

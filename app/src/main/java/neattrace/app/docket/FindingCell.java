@@ -22,6 +22,8 @@ final class FindingCell extends ListCell<Finding> {
     /** Room for answers without a picture beside them. */
     private static final double WIDE = 270;
 
+    private static final double SCROLL_BAR = 10;
+
     private final Function<Finding, Image> thumbnail;
     private final ImageView picture = new ImageView();
     private final StackPane frame = new StackPane(picture);
@@ -50,6 +52,17 @@ final class FindingCell extends ListCell<Finding> {
         words.setMinWidth(0);
         // Wrapped text needs to know how wide the list is.
         setPrefWidth(0);
+    }
+
+    /** A list asks how tall a cell is without saying how wide it is; wrapped text has to know. */
+    @Override
+    protected double computePrefHeight(double width) {
+        if (getGraphic() == null || getListView() == null) {
+            return super.computePrefHeight(width);
+        }
+        double room =
+                getListView().getWidth() - SCROLL_BAR - snappedLeftInset() - snappedRightInset();
+        return snappedTopInset() + row.prefHeight(Math.max(1, room)) + snappedBottomInset();
     }
 
     @Override

@@ -17,14 +17,24 @@ import neattrace.app.work.Shown;
 public final class StepTiles extends GridPane {
 
     private static final int COLUMNS = 3;
+    private static final PseudoClass PLAIN = PseudoClass.getPseudoClass("plain");
     private static final PseudoClass OFF = PseudoClass.getPseudoClass("off");
 
     private final List<? extends Step> steps;
     private final List<ToggleButton> tiles = new ArrayList<>();
     private final List<Label> states = new ArrayList<>();
 
-    /** Tiles for steps; a pressed one is told. */
+    /** Tiles for steps that number keys open; a pressed one is told. */
     public <S extends Step> StepTiles(List<S> steps, Consumer<S> whenChosen) {
+        this(steps, true, whenChosen);
+    }
+
+    /**
+     * Tiles for steps; a pressed one is told.
+     *
+     * @param numbered whether number keys open them
+     */
+    public <S extends Step> StepTiles(List<S> steps, boolean numbered, Consumer<S> whenChosen) {
         this.steps = steps;
         setHgap(4);
         setVgap(4);
@@ -41,9 +51,11 @@ public final class StepTiles extends GridPane {
             number.getStyleClass().add("tile-number");
             Label title = new Label(step.title());
             title.getStyleClass().add("tile-title");
-            title.setGraphic(number);
+            title.setGraphic(numbered ? number : null);
+            title.pseudoClassStateChanged(PLAIN, !numbered);
             Label state = new Label();
             state.getStyleClass().add("tile-state");
+            state.pseudoClassStateChanged(PLAIN, !numbered);
             states.add(state);
             ToggleButton tile = new ToggleButton();
             tile.setGraphic(new VBox(title, state));

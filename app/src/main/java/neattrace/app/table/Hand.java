@@ -47,6 +47,11 @@ public interface Hand {
         return false;
     }
 
+    /** Whether what a click would colour lights up while it is in use. */
+    default boolean lightsUp() {
+        return false;
+    }
+
     /** Shows what has been drawn so far. */
     void paint(Brushwork brushwork);
 

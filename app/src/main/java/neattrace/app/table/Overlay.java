@@ -72,17 +72,15 @@ final class Overlay {
         g.drawImage(sketch.image(), a.getX(), a.getY(), b.getX() - a.getX(), b.getY() - a.getY());
     }
 
-    void target(Area area, Color colour) {
-        MultiPolygon outline = shown.drawing().areaOutlines().get(area.label());
+    void target(List<Area> areas, Color colour) {
+        if (areas.isEmpty()) {
+            return;
+        }
         g.save();
         g.setFillRule(FillRule.EVEN_ODD);
         g.beginPath();
-        for (int i = 0; i < outline.getNumGeometries(); i++) {
-            Polygon polygon = (Polygon) outline.getGeometryN(i);
-            ring(polygon.getExteriorRing());
-            for (int h = 0; h < polygon.getNumInteriorRing(); h++) {
-                ring(polygon.getInteriorRingN(h));
-            }
+        for (Area area : areas) {
+            outline(shown.drawing().areaOutlines().get(area.label()));
         }
         g.setFill(colour.deriveColor(0, 1, 1, 0.45));
         g.fill();
@@ -91,6 +89,16 @@ final class Overlay {
         g.setLineDashes(5, 4);
         g.stroke();
         g.restore();
+    }
+
+    private void outline(MultiPolygon outline) {
+        for (int i = 0; i < outline.getNumGeometries(); i++) {
+            Polygon polygon = (Polygon) outline.getGeometryN(i);
+            ring(polygon.getExteriorRing());
+            for (int h = 0; h < polygon.getNumInteriorRing(); h++) {
+                ring(polygon.getInteriorRingN(h));
+            }
+        }
     }
 
     private void ring(LinearRing ring) {

@@ -1,8 +1,8 @@
 package neattrace.app.table;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.DoubleBinding;
 import javafx.beans.property.BooleanProperty;
@@ -23,7 +23,6 @@ import neattrace.app.work.Sketch;
 import neattrace.export.png.ArtworkPainter;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.LineStudy;
-import neattrace.region.Area;
 
 /** Shows the drawing and answers to the mouse. */
 public final class Table extends Region {
@@ -59,6 +58,7 @@ public final class Table extends Region {
     private LineStudy study;
     private ArtworkPainter early;
     private FramePainter.Frame frame;
+    private Function<Point, Target> targets = place -> Target.NOTHING;
     private Sketch sketch;
     private final TableMouse mouse = new TableMouse(this);
     private final OncePerPulse drawing = new OncePerPulse(this, this::draw);
@@ -349,9 +349,13 @@ public final class Table extends Region {
         if (sketch != null) {
             overlay.sketch(sketch);
         }
-        target().ifPresent(area -> overlay.target(area, dab.get()));
+        Target target = target();
+        overlay.target(target.areas(), dab.get());
         if (early == null && mode.get() != TableMode.FILLS) {
             new LineOverlay(g, view.get(), now, study).paint(lineLook.get());
+        }
+        if (!target.stroke().isEmpty()) {
+            new Hand.Brushwork(g, view.get()).line(target.stroke(), false);
         }
         overlay.marks(marks);
         if (hand.get() != null) {
@@ -368,12 +372,19 @@ public final class Table extends Region {
         }
     }
 
-    /** The area a click would colour. */
-    private Optional<Area> target() {
-        if (dab.get() == null || cursor.get() == null || mouse.isDragging() || hand.get() != null) {
-            return Optional.empty();
+    /** What a click would colour. */
+    private Target target() {
+        Hand now = hand.get();
+        boolean quiet = now != null && !now.lightsUp();
+        if (dab.get() == null || cursor.get() == null || mouse.isDragging() || quiet) {
+            return Target.NOTHING;
         }
-        return shown.get().drawing().areaAt(cursor.get()).filter(area -> !area.outside());
+        return targets.apply(cursor.get());
+    }
+
+    /** Tells what a click at a place would colour. */
+    public void setTargets(Function<Point, Target> next) {
+        targets = next;
     }
 
     void pointAt(Point place) {

@@ -21,6 +21,7 @@ import neattrace.job.Source;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.press.profile.PressProfile;
+import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.review.SheetReview;
 
@@ -261,6 +262,22 @@ public final class Workspace implements AutoCloseable {
         } catch (IllegalArgumentException e) {
             say("Not changed: " + e.getMessage() + ".");
         }
+    }
+
+    /** Finds out, off the JavaFX thread, how to change the job. */
+    @FunctionalInterface
+    public interface Deriving {
+        UnaryOperator<Job> derive(Progress progress) throws Exception;
+    }
+
+    /** Changes the job by what takes its time to find out; one step of undo. */
+    public void derive(String what, Deriving work) {
+        if (history.get() != settled) {
+            say("Something is still being worked out; try again in a moment.");
+            return;
+        }
+        messages.clearTrouble();
+        running.start(what, work::derive, change -> change(what, change), messages::complain);
     }
 
     /** Takes the last change back. */

@@ -44,10 +44,30 @@ public final class FormBuilder {
      */
     public record Formed(Map<Integer, List<MultiPolygon>> pieces, List<Form> lost) {}
 
-    /** Tells the outline of the enclosed area at a place, mm. */
+    /**
+     * An enclosed area.
+     *
+     * @param outline runs beneath the ink, mm
+     * @param beneathMm how far beneath the ink it runs on average, mm: forms are measured from
+     *     where the paper begins
+     */
+    public record Ground(MultiPolygon outline, double beneathMm) {
+
+        /**
+         * An area of which so much is free paper.
+         *
+         * @param paper mm2
+         */
+        public static Ground of(MultiPolygon outline, double paper) {
+            double hidden = Math.max(0, outline.getArea() - paper);
+            return new Ground(outline, hidden / Math.max(1e-9, outline.getLength()));
+        }
+    }
+
+    /** Tells the enclosed area at a place, mm. */
     @FunctionalInterface
-    public interface Ground {
-        Optional<MultiPolygon> areaAt(Point place);
+    public interface Grounds {
+        Optional<Ground> areaAt(Point place);
     }
 
     /**
@@ -56,7 +76,7 @@ public final class FormBuilder {
      * @param pieces what each swatch covers, by id, mm
      * @param forms what is laid on
      * @param fall the direction in which shadows fall, one mm long
-     * @param ground the areas
+     * @param grounds the areas
      * @param page the whole page
      * @param outside the paper round the drawing; empty if there is none
      */
@@ -64,7 +84,7 @@ public final class FormBuilder {
             Map<Integer, List<MultiPolygon>> pieces,
             List<Form> forms,
             Point fall,
-            Ground ground,
+            Grounds grounds,
             Polygon page,
             Optional<MultiPolygon> outside) {
         FormBuilder builder = new FormBuilder(pieces, fall);
@@ -74,7 +94,7 @@ public final class FormBuilder {
                             ? builder.shade(shade)
                             : form instanceof Form.Cast cast
                                     ? builder.cast(cast, page, outside)
-                                    : builder.within(form, ground);
+                                    : builder.within(form, grounds);
             if (!done) {
                 builder.lost.add(form);
             }
@@ -82,14 +102,14 @@ public final class FormBuilder {
         return new Formed(builder.pieces, List.copyOf(builder.lost));
     }
 
-    private boolean within(Form form, Ground ground) {
+    private boolean within(Form form, Grounds grounds) {
         Point anchor =
                 form instanceof Form.Inset inset
                         ? inset.anchor()
                         : form instanceof Form.Side side
                                 ? side.anchor()
                                 : ((Form.Highlight) form).anchor();
-        Optional<MultiPolygon> area = ground.areaAt(anchor);
+        Optional<Ground> area = grounds.areaAt(anchor);
         if (area.isEmpty()) {
             return false;
         }
@@ -103,12 +123,14 @@ public final class FormBuilder {
         return lay(shape, swatch);
     }
 
-    private Geometry shape(Form form, MultiPolygon area) {
+    private Geometry shape(Form form, Ground ground) {
+        MultiPolygon area = ground.outline();
         if (form instanceof Form.Inset inset) {
-            return area.buffer(-inset.mm());
+            return area.buffer(-inset.mm() - ground.beneathMm());
         }
         if (form instanceof Form.Side side) {
-            double mm = side.lit() ? side.mm() : -side.mm();
+            double reach = side.mm() + ground.beneathMm();
+            double mm = side.lit() ? reach : -reach;
             return minus(area, moved(area, fall.times(mm)));
         }
         return overlay(ring(((Form.Highlight) form).ring()), area, OverlayNG.INTERSECTION);

@@ -167,12 +167,18 @@ public final class Pipeline {
                 place ->
                         areas.at(place.times(traced.resolution().pxPerMm()))
                                 .filter(area -> !area.outside())
-                                .map(area -> outlines.get(area.label())),
+                                .map(area -> ground(area, outlines, traced.resolution())),
                 page,
                 areas.areas().stream()
                         .filter(Area::outside)
                         .findFirst()
                         .map(area -> outlines.get(area.label())));
+    }
+
+    private static FormBuilder.Ground ground(
+            Area area, List<MultiPolygon> outlines, Resolution resolution) {
+        double paper = area.pixels() * resolution.mmPerPx() * resolution.mmPerPx();
+        return FormBuilder.Ground.of(outlines.get(area.label()), paper);
     }
 
     private static AreaTree tree(Traced traced, Progress progress) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Form;
 import neattrace.flat.form.FormBuilder.Formed;
+import neattrace.flat.form.FormBuilder.Ground;
 import neattrace.geom.Point;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Envelope;
@@ -44,7 +45,7 @@ class FormBuilderTest {
                 place ->
                         place.x() < 20 || place.x() > 60 || place.y() < 20 || place.y() > 40
                                 ? Optional.empty()
-                                : Optional.of(place.x() < 40 ? LEFT : RIGHT),
+                                : Optional.of(new Ground(place.x() < 40 ? LEFT : RIGHT, 0)),
                 PAGE,
                 Optional.of(OUTSIDE));
     }
@@ -62,6 +63,21 @@ class FormBuilderTest {
         assertThat(area(formed, 1)).isCloseTo(400 - 144, within(1e-6));
         assertThat(area(formed, 2)).isEqualTo(400);
         assertThat(formed.lost()).isEmpty();
+    }
+
+    /** An outline runs beneath the ink; what is set in is measured from where paper begins. */
+    @Test
+    void formsAreMeasuredFromTheEdgeOfTheInk() {
+        assertThat(Ground.of(LEFT, 400 - 80 * 0.5).beneathMm()).isCloseTo(0.5, within(1e-9));
+        Formed formed =
+                FormBuilder.lay(
+                        Map.of(1, List.of(LEFT)),
+                        List.of(new Form.Inset(new Point(25, 25), 3.5, 7)),
+                        FALL,
+                        place -> Optional.of(new Ground(LEFT, 0.5)),
+                        PAGE,
+                        Optional.of(OUTSIDE));
+        assertThat(area(formed, 7)).isCloseTo(12 * 12, within(1e-6));
     }
 
     @Test

@@ -67,7 +67,7 @@ final class SwatchEditor extends VBox {
 
     private void set(Cmyk build) {
         if (swatch != null) {
-            swatch = new Swatch(swatch.id(), swatch.name(), build);
+            swatch = swatch.withBuild(build);
             whenChanged.accept(swatch);
         }
     }
@@ -81,7 +81,7 @@ final class SwatchEditor extends VBox {
             name.setText(swatch.name());
             return;
         }
-        swatch = new Swatch(swatch.id(), next, swatch.build());
+        swatch = swatch.withName(next);
         whenChanged.accept(swatch);
     }
 
@@ -91,6 +91,9 @@ final class SwatchEditor extends VBox {
         setVisible(next != null);
         setManaged(next != null);
         remove.setVisible(next != null);
+        // A locked swatch is shown, not changed.
+        setDisable(next != null && next.locked());
+        remove.setDisable(next != null && next.locked());
         if (next == null) {
             return;
         }

@@ -27,6 +27,7 @@ import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.export.Artwork;
 import neattrace.export.dxf.DxfWriter;
+import neattrace.export.openraster.OpenRasterWriter;
 import neattrace.export.pdf.PdfWriter;
 import neattrace.export.png.PngWriter;
 import neattrace.export.svg.StrokeSvgWriter;
@@ -45,7 +46,9 @@ public final class HandOverPanel implements Panel {
         PDF("PDF", "For the printer: exact ink values, in layers."),
         PNG("PNG", "For screens, with a transparent ground."),
         /** Release 12. */
-        DXF("DXF", "For cutters and plotters: lines only.");
+        DXF("DXF", "For cutters and plotters: lines only."),
+        /** OpenRaster. */
+        ORA("ORA", "For painters: a layer for each swatch, areas as masks.");
 
         private final String title;
         private final String what;
@@ -107,7 +110,7 @@ public final class HandOverPanel implements Panel {
         strokes.setId("as-strokes");
         content.getChildren()
                 .addAll(
-                        new Sentence("The PNG has", ppi, "."),
+                        new Sentence("PNG and ORA have", ppi, "."),
                         new Sentence("In SVG and DXF lines are", strokes, "."),
                         layers);
     }
@@ -143,7 +146,7 @@ public final class HandOverPanel implements Panel {
     private static void write(
             Format format, Shown now, double resolution, boolean strokes, OutputStream out)
             throws IOException {
-        Artwork art = now.art();
+        Artwork art = now.art().forFiles();
         Traced traced = now.drawing().traced();
         switch (format) {
             case SVG -> {
@@ -155,6 +158,7 @@ public final class HandOverPanel implements Panel {
             }
             case PDF -> PdfWriter.write(art, out);
             case PNG -> PngWriter.write(art, resolution, out);
+            case ORA -> OpenRasterWriter.write(art, resolution, out);
             case DXF -> {
                 if (strokes) {
                     DxfWriter.strokes(traced.strokes(), art.widthMm(), art.heightMm(), out);
@@ -197,9 +201,15 @@ public final class HandOverPanel implements Panel {
         layers.setText(
                 String.format(
                                 Locale.ROOT,
-                                "%.1f × %.1f mm, from the top:%n",
+                                "%.1f × %.1f mm%s, from the top:%n",
                                 now.art().widthMm(),
-                                now.art().heightMm())
+                                now.art().heightMm(),
+                                now.art().trimMm() > 0
+                                        ? String.format(
+                                                Locale.ROOT,
+                                                ", to be cropped by %.1f mm on every side",
+                                                now.art().trimMm())
+                                        : "")
                         + String.join("\n", names));
     }
 
@@ -242,6 +252,8 @@ public final class HandOverPanel implements Panel {
     private static List<Integer> used(Shown now) {
         List<Integer> used = new ArrayList<>();
         now.art().layers().forEach(layer -> used.add(layer.swatch().id()));
+        // What forms cover altogether is used all the same.
+        used.addAll(now.drawing().attachment().swatchOf().values());
         now.art().colouredLines().forEach(layer -> used.add(layer.swatch().id()));
         return used;
     }

@@ -139,8 +139,7 @@ public final class PressPanel implements Panel {
     }
 
     private void rebuild(Swatch swatch, Cmyk build) {
-        workspace.change(
-                "Less ink", job -> job.withSwatch(new Swatch(swatch.id(), swatch.name(), build)));
+        workspace.change("Less ink", job -> job.withSwatch(swatch.withBuild(build)));
     }
 
     @Override

@@ -1,0 +1,151 @@
+package neattrace.app.station.flats;
+
+import java.io.File;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.paint.Color;
+import javafx.stage.FileChooser;
+import neattrace.app.table.Hand;
+import neattrace.app.table.Table;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.flat.Fill;
+import neattrace.flat.FlatRecipe;
+import neattrace.flat.Palette;
+import neattrace.flat.Swatch;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.colouring.Colouring;
+import neattrace.job.pipeline.Drawing;
+import neattrace.press.Cmyk;
+import neattrace.press.colour.Rgb;
+import neattrace.region.Area;
+
+/** What the steps of the Flats station work with. */
+final class FlatsDesk {
+
+    private final Workspace workspace;
+    private final Table table;
+
+    /** Id of the swatch in hand; {@link Fill#PAPER} takes colour away. */
+    private final ReadOnlyObjectWrapper<Integer> inHand = new ReadOnlyObjectWrapper<>(Fill.PAPER);
+
+    FlatsDesk(Workspace workspace, Table table) {
+        this.workspace = workspace;
+        this.table = table;
+    }
+
+    Workspace workspace() {
+        return workspace;
+    }
+
+    Shown shown() {
+        return workspace.shownProperty().get();
+    }
+
+    Drawing drawing() {
+        return shown().drawing();
+    }
+
+    /** The job as it stands; the shown one's before anything was changed. */
+    Job job() {
+        Job job = workspace.job();
+        return job == null ? drawing().job() : job;
+    }
+
+    ReadOnlyObjectWrapper<Integer> inHand() {
+        return inHand;
+    }
+
+    /** The name of what is in hand. */
+    String inHandName() {
+        return job().swatch(inHand.get()).map(Swatch::name).orElse("bare paper");
+    }
+
+    void change(String what, UnaryOperator<Job> change) {
+        workspace.change(what, change);
+    }
+
+    void changePalette(String what, UnaryOperator<Palette> change) {
+        change(what, job -> job.withPalette(change.apply(job.palette())));
+    }
+
+    void changeFlat(String what, UnaryOperator<FlatRecipe> change) {
+        change(what, job -> job.withFlat(change.apply(job.flat())));
+    }
+
+    /** Makes a change, or says that there is nothing to change. */
+    void changeIf(String what, Function<Job, Optional<Job>> change, String otherwise) {
+        Optional<Job> next = change.apply(job());
+        if (next.isEmpty()) {
+            workspace.say(otherwise);
+            return;
+        }
+        change(what, job -> next.get());
+    }
+
+    /** Colours areas with what is in hand. */
+    void colour(List<Area> areas) {
+        colour(areas, inHand.get());
+    }
+
+    void colour(List<Area> areas, int swatch) {
+        Job job = job();
+        List<Area> free =
+                areas.stream().filter(area -> !Colouring.isLocked(job, drawing(), area)).toList();
+        if (free.isEmpty()) {
+            workspace.say("The colour there is locked.");
+            return;
+        }
+        String name = job.swatch(swatch).map(Swatch::name).orElse("bare paper");
+        Drawing drawing = drawing();
+        change(
+                free.size() == 1
+                        ? "Colour an area " + name
+                        : "Colour " + free.size() + " areas " + name,
+                now -> Colouring.fill(now, drawing, free, swatch));
+        if (free.size() > 1) {
+            workspace.say(free.size() + " areas are now " + name + ".");
+        }
+    }
+
+    Color colour(Cmyk build) {
+        Rgb rgb = workspace.press().preview(build);
+        return Color.rgb(rgb.r(), rgb.g(), rgb.b());
+    }
+
+    /** Takes up something to draw by hand and says how. */
+    void take(Hand hand) {
+        table.take(hand);
+        table.requestFocus();
+        workspace.say(hand.hint() + "  Esc lays it down.");
+    }
+
+    void lookAt(Point place, double reachMm) {
+        table.lookAt(place, reachMm);
+    }
+
+    double mm(double screenPx) {
+        return table.mm(screenPx);
+    }
+
+    /** Lets the user choose a file to read; null if none was. */
+    File choose(String title, String kind, String... patterns) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, patterns));
+        return chooser.showOpenDialog(table.getScene().getWindow());
+    }
+
+    /** Lets the user choose where to write; null if not. */
+    File chooseTarget(String title, String name, String ending) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.setInitialFileName(name.replaceAll("[\\\\/:*?\"<>|]", "-") + ending);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Palette", "*" + ending));
+        return chooser.showSaveDialog(table.getScene().getWindow());
+    }
+}

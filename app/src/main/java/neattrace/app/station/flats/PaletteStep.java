@@ -1,0 +1,330 @@
+package neattrace.app.station.flats;
+
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.docket.Step;
+import neattrace.app.work.Shown;
+import neattrace.files.AtomicFile;
+import neattrace.flat.Fill;
+import neattrace.flat.Palette;
+import neattrace.flat.Swatch;
+import neattrace.flat.exchange.PaletteFile;
+import neattrace.flat.exchange.PaletteFile.Format;
+import neattrace.job.Job;
+import neattrace.job.colouring.Colouring;
+
+/** The swatch in hand, the order of swatches, colourways, and palettes of other files. */
+final class PaletteStep implements Step {
+
+    private final FlatsDesk desk;
+    private final SwatchEditor editor;
+    private final TextField group = new TextField();
+    private final TextField wayName = new TextField();
+    private final MenuButton replace = new MenuButton("Replace it by");
+    private final MenuButton export = new MenuButton("Write as");
+    private final VBox swatchTools = new VBox(8);
+    private final HBox ways = new HBox(6);
+    private final VBox content;
+
+    PaletteStep(FlatsDesk desk) {
+        this.desk = desk;
+        editor = new SwatchEditor(this::edited, this::remove);
+        field(group, "Sea", "group-of-swatch", "Group of the swatch");
+        group.setOnAction(event -> regroup());
+        field(wayName, "Night", "colourway-name", "Name of the colourway");
+        wayName.setOnAction(event -> newWay());
+        menu(replace, "replace-swatch");
+        replace.setOnShowing(event -> fillReplace());
+        replace.getItems().add(new MenuItem("…"));
+        menu(export, "export-palette");
+        for (Format format : Format.values()) {
+            MenuItem item = new MenuItem(format.words());
+            item.setOnAction(event -> write(format));
+            export.getItems().add(item);
+        }
+        FlowPane order = new FlowPane(6, 6);
+        order.getChildren()
+                .addAll(
+                        Buttons.small("Up", "swatch-up", () -> move(-1)),
+                        Buttons.small("Down", "swatch-down", () -> move(1)),
+                        Buttons.small("Lock or unlock", "swatch-lock", this::lock),
+                        replace,
+                        editor.removeButton());
+        swatchTools
+                .getChildren()
+                .addAll(
+                        editor,
+                        new HBox(6, group, Buttons.small("Sort under", "regroup", this::regroup)),
+                        order);
+        FlowPane files = new FlowPane(6, 6);
+        files.getChildren()
+                .addAll(export, Buttons.small("Read a palette …", "read-palette", this::choose));
+        content =
+                new VBox(
+                        8,
+                        swatchTools,
+                        ways,
+                        new HBox(
+                                6,
+                                wayName,
+                                Buttons.small("New colourway", "new-colourway", this::newWay)),
+                        files);
+    }
+
+    private static void field(TextField field, String prompt, String id, String name) {
+        field.setPromptText(prompt);
+        field.setId(id);
+        field.setAccessibleText(name);
+        field.getStyleClass().add("plain-field");
+        HBox.setHgrow(field, Priority.ALWAYS);
+    }
+
+    private static void menu(MenuButton menu, String id) {
+        menu.setId(id);
+        menu.getStyleClass().add("answer-menu");
+    }
+
+    private Optional<Swatch> inHand() {
+        return desk.job().swatch(desk.inHand().get());
+    }
+
+    private void edited(Swatch swatch) {
+        desk.change("Change " + swatch.name(), job -> job.withSwatch(swatch));
+    }
+
+    private void remove(int id) {
+        desk.change("Remove a swatch", job -> job.withoutSwatch(id));
+        desk.inHand().set(Fill.PAPER);
+    }
+
+    private void regroup() {
+        inHand().ifPresent(
+                        swatch ->
+                                desk.change(
+                                        "Group of a swatch",
+                                        job -> job.withSwatch(swatch.withGroup(group.getText()))));
+    }
+
+    private void lock() {
+        inHand().ifPresent(
+                        swatch ->
+                                desk.change(
+                                        swatch.locked() ? "Unlock a swatch" : "Lock a swatch",
+                                        job ->
+                                                job.withSwatch(
+                                                        swatch.withLocked(!swatch.locked()))));
+    }
+
+    private void move(int by) {
+        int id = desk.inHand().get();
+        desk.change(
+                "Order of swatches",
+                job -> {
+                    List<Swatch> next = new ArrayList<>(job.swatches());
+                    int at =
+                            IntStream.range(0, next.size())
+                                    .filter(i -> next.get(i).id() == id)
+                                    .findFirst()
+                                    .orElse(-1);
+                    int to = at + by;
+                    if (at < 0 || to < 0 || to >= next.size()) {
+                        return job;
+                    }
+                    next.add(to, next.remove(at));
+                    return job.withSwatches(next);
+                });
+    }
+
+    private void fillReplace() {
+        replace.getItems().clear();
+        int from = desk.inHand().get();
+        for (Swatch swatch : desk.job().swatches()) {
+            if (swatch.id() != from) {
+                MenuItem item = new MenuItem(swatch.name());
+                item.setMnemonicParsing(false);
+                item.setOnAction(event -> merge(from, swatch.id()));
+                replace.getItems().add(item);
+            }
+        }
+        if (replace.getItems().isEmpty()) {
+            MenuItem none = new MenuItem("There is no other swatch");
+            none.setDisable(true);
+            replace.getItems().add(none);
+        }
+    }
+
+    private void merge(int from, int into) {
+        desk.change("Replace a swatch", job -> Colouring.merged(job, from, into));
+        desk.inHand().set(into);
+    }
+
+    private void newWay() {
+        String name = wayName.getText().strip();
+        if (name.isEmpty()) {
+            desk.workspace().say("Give the colourway a name first.");
+            wayName.requestFocus();
+            return;
+        }
+        desk.changePalette("New colourway", palette -> palette.withColourway(name));
+        wayName.clear();
+        desk.workspace()
+                .say(
+                        "“"
+                                + name
+                                + "” starts as what you see; changed inks are changed in it alone.");
+    }
+
+    private void showWays(Palette palette) {
+        ways.getChildren().clear();
+        ways.setVisible(!palette.colourways().isEmpty());
+        ways.setManaged(!palette.colourways().isEmpty());
+        if (palette.colourways().isEmpty()) {
+            return;
+        }
+        List<Integer> all =
+                IntStream.range(Palette.FIRST, palette.colourways().size()).boxed().toList();
+        ChoiceField<Integer> choice =
+                new ChoiceField<>(
+                        "Colourway",
+                        all,
+                        index ->
+                                index == Palette.FIRST
+                                        ? "the first colourway"
+                                        : palette.colourways().get(index).name(),
+                        index -> desk.changePalette("Colourway", now -> now.showing(index)));
+        choice.setId("colourway");
+        choice.show(palette.shown());
+        Sentence sentence = new Sentence("You see", choice, ".");
+        HBox.setHgrow(sentence, Priority.ALWAYS);
+        ways.getChildren().add(sentence);
+        if (palette.shown() != Palette.FIRST) {
+            ways.getChildren()
+                    .add(
+                            Buttons.small(
+                                    "Drop it",
+                                    "drop-colourway",
+                                    () ->
+                                            desk.changePalette(
+                                                    "Drop a colourway",
+                                                    now -> now.withoutColourway(now.shown()))));
+        }
+    }
+
+    private void write(Format format) {
+        File file = desk.chooseTarget("Write the palette", desk.job().title(), format.ending());
+        if (file != null) {
+            write(format, file.toPath());
+        }
+    }
+
+    /** Writes the swatches of the colourway that is shown. */
+    void write(Format format, Path file) {
+        List<Swatch> swatches = desk.job().swatches();
+        desk.workspace()
+                .write(
+                        "Wrote " + file.getFileName() + ".",
+                        () ->
+                                AtomicFile.write(
+                                        file,
+                                        out ->
+                                                PaletteFile.write(
+                                                        swatches,
+                                                        format,
+                                                        desk.workspace().press(),
+                                                        out)),
+                        () -> {});
+    }
+
+    private void choose() {
+        File file =
+                desk.choose(
+                        "Read a palette",
+                        "Palettes",
+                        "*.txt",
+                        "*.hex",
+                        "*.css",
+                        "*.csv",
+                        "*.json",
+                        "*.cxf");
+        if (file != null) {
+            read(file.toPath());
+        }
+    }
+
+    /** Adds the swatches of a file to the palette. */
+    void read(Path file) {
+        desk.workspace()
+                .derive(
+                        "Read a palette",
+                        progress -> {
+                            List<Swatch> read =
+                                    PaletteFile.read(
+                                            Files.readAllBytes(file),
+                                            file.getFileName().toString(),
+                                            desk.workspace().press());
+                            return job -> with(job, read);
+                        });
+    }
+
+    private static Job with(Job job, List<Swatch> read) {
+        Job next = job;
+        for (Swatch swatch : read) {
+            next = next.withSwatch(swatch.withId(next.freeSwatchId()));
+        }
+        return next;
+    }
+
+    @Override
+    public String title() {
+        return "Palette";
+    }
+
+    @Override
+    public String state(Shown shown) {
+        int count = shown.drawing().job().swatches().size();
+        return count == 1 ? "1 swatch" : count + " swatches";
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        Job job = desk.job();
+        Optional<Swatch> swatch = inHand();
+        editor.show(swatch.orElse(null));
+        swatchTools.setVisible(swatch.isPresent());
+        swatchTools.setManaged(swatch.isPresent());
+        if (!group.isFocused()) {
+            group.setText(swatch.map(Swatch::group).orElse(""));
+        }
+        showWays(job.palette());
+    }
+
+    /** Said where no swatch is in hand. */
+    static Label hint(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("hint");
+        label.setWrapText(true);
+        return label;
+    }
+}
