@@ -187,6 +187,11 @@ final class Workbench extends BorderPane {
         return close;
     }
 
+    /** The fourth station, for tests. */
+    FlatsPanel flats() {
+        return flats;
+    }
+
     /** The last station, for tests. */
     HandOverPanel handOver() {
         return handOver;

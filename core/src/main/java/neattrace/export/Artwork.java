@@ -93,6 +93,35 @@ public record Artwork(
                 press);
     }
 
+    /** The same in other inks: each layer takes the swatch with its id. */
+    public Artwork with(List<Swatch> palette) {
+        return new Artwork(
+                title,
+                widthMm,
+                heightMm,
+                pieces,
+                spreadMm,
+                trimMm,
+                layers.stream()
+                        .map(
+                                layer ->
+                                        new FlatLayer(
+                                                other(layer.swatch(), palette),
+                                                layer.shape(),
+                                                layer.pieces()))
+                        .toList(),
+                colouredLines.stream()
+                        .map(layer -> new LineLayer(other(layer.swatch(), palette), layer.shapes()))
+                        .toList(),
+                lines,
+                black,
+                press);
+    }
+
+    private static Swatch other(Swatch swatch, List<Swatch> palette) {
+        return palette.stream().filter(one -> one.id() == swatch.id()).findFirst().orElse(swatch);
+    }
+
     /** The shapes of a layer: one, one for each area, or one for each object. */
     public List<Geometry> shapes(FlatLayer layer) {
         return switch (pieces) {

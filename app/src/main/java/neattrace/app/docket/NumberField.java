@@ -72,8 +72,10 @@ public final class NumberField extends TextField {
 
     /** Shows a number without reporting it. */
     public void show(double next) {
+        // What somebody is typing stays; a number that only was shown gives way to the new one.
+        boolean typing = isFocused() && !getText().equals(text());
         value = next;
-        if (!isFocused()) {
+        if (!typing) {
             setText(text());
         }
     }

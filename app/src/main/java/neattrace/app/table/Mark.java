@@ -27,8 +27,10 @@ public record Mark(
 
     /** How a mark is drawn. */
     public enum Shape {
-        /** A ring round the place. */
+        /** A ring round the place; its way, if it has one, is a line. */
         RING,
+        /** A ring round the place, and a way that leads somewhere through it. */
+        RUN,
         /** A box between {@code from} and {@code to} as corners. */
         BOX,
         /** The way alone, as an unseen line. */
@@ -61,6 +63,11 @@ public record Mark(
     }
 
     /** The same at the narrowest place of a way. */
+    public Mark on(List<Point> places) {
+        return new Mark(at, from, to, text, strong, open, Shape.RUN, places);
+    }
+
+    /** The same with a line that belongs to it. */
     public Mark along(List<Point> places) {
         return new Mark(at, from, to, text, strong, open, shape, places);
     }

@@ -161,7 +161,7 @@ final class Overlay {
 
     /** A line with a light rim; one that leads somewhere ends in an arrow's head. */
     private void way(Mark mark) {
-        boolean leads = mark.shape() == Mark.Shape.RING;
+        boolean leads = mark.shape() == Mark.Shape.RUN;
         Color colour = mark.open() ? SIGNAL : SETTLED;
         g.save();
         g.setLineCap(StrokeLineCap.ROUND);

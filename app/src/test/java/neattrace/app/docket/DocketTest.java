@@ -74,6 +74,21 @@ class DocketTest {
         verify(whenSet, never()).accept(anyDouble());
     }
 
+    /** A number that changes while the field has the focus must not be set back by leaving it. */
+    @Test
+    void aFieldThatIsVisitedFollowsTheDrawing(FxRobot robot) {
+        robot.clickOn(field);
+        robot.interact(() -> field.show(1.6));
+        assertThat(field.getText()).isEqualTo("1.6 mm");
+        robot.clickOn(elsewhere);
+        verify(whenSet, never()).accept(anyDouble());
+        robot.clickOn(field);
+        robot.write("2");
+        String typed = field.getText();
+        robot.interact(() -> field.show(0.4));
+        assertThat(field.getText()).as("what is being typed stays").isEqualTo(typed);
+    }
+
     @Test
     void whatIsNoNumberIsPutBack(FxRobot robot) {
         type(robot, "wide");

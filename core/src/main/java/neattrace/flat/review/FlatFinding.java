@@ -2,8 +2,10 @@ package neattrace.flat.review;
 
 import java.util.List;
 import neattrace.flat.Swatch;
+import neattrace.geom.Point;
 import neattrace.region.Area;
 import neattrace.region.Gap;
+import neattrace.region.Join;
 
 /** Something doubtful about flats. */
 public sealed interface FlatFinding {
@@ -40,6 +42,14 @@ public sealed interface FlatFinding {
      * @param where such as "at the bottom"
      */
     record Crowded(Swatch swatch, List<Area> areas, String where) implements FlatFinding {}
+
+    /**
+     * A knife cut with one colour on both sides: one of them is on the wrong side, or still to
+     * come.
+     *
+     * @param at beside the cut, px
+     */
+    record SameAcrossCut(Join cut, Swatch swatch, Point at) implements FlatFinding {}
 
     /** More inks than the brief allows. */
     record TooManyInks(int inks, int limit) implements FlatFinding {}

@@ -15,6 +15,8 @@ import neattrace.press.profile.PressProfile;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.Gap;
+import neattrace.region.Join;
+import neattrace.region.knife.Knife;
 
 /** Looks through flats. Linear in areas, square in swatches. */
 public final class FlatReview {
@@ -80,6 +82,46 @@ public final class FlatReview {
         findings.addAll(review.crowded());
         findings.addAll(review.usedOnce());
         return findings;
+    }
+
+    /**
+     * Knife cuts that have one colour on both sides.
+     *
+     * @param cuts the cuts
+     * @param knife of the sheet
+     */
+    public static List<FlatFinding> acrossCuts(
+            AreaMap map,
+            Map<Integer, Integer> swatchOf,
+            List<Swatch> palette,
+            double mmPerPx,
+            List<Join> cuts,
+            Knife knife) {
+        List<FlatFinding> found = new ArrayList<>();
+        for (Join cut : cuts) {
+            List<Point> sides = knife.sides(cut);
+            for (int i = 0; i + 1 < sides.size(); i += 2) {
+                Point at = sides.get(i).times(1 / mmPerPx);
+                var one = map.at(at);
+                var two = map.at(sides.get(i + 1).times(1 / mmPerPx));
+                if (one.isEmpty() || two.isEmpty() || one.equals(two)) {
+                    continue;
+                }
+                Integer first = swatchOf.get(one.get().label());
+                Integer second = swatchOf.get(two.get().label());
+                if (first != null && first.equals(second) && first != Fill.PAPER) {
+                    palette.stream()
+                            .filter(swatch -> swatch.id() == first)
+                            .forEach(
+                                    swatch ->
+                                            found.add(
+                                                    new FlatFinding.SameAcrossCut(
+                                                            cut, swatch, at)));
+                    break;
+                }
+            }
+        }
+        return found;
     }
 
     private List<FlatFinding> alike(PressProfile press) {

@@ -98,7 +98,7 @@ final class GapFindings {
                 Math.max(3, 3 * mm),
                 gap.closed() ? "A gap of " + measure + " was closed" : "An opening of " + measure,
                 reason(gap),
-                mark(gap, mmPerPx),
+                mark(gap, mmPerPx).along(mending.suggested(gap)),
                 answers);
     }
 

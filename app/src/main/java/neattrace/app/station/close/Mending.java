@@ -1,11 +1,14 @@
 package neattrace.app.station.close;
 
-import neattrace.app.work.Shown;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Gap;
 import neattrace.trace.edit.InkEdit;
+import neattrace.trace.edit.InkShape;
 
 /** Closes gaps in the way that was chosen. */
 final class Mending {
@@ -57,20 +60,43 @@ final class Mending {
             decide(desk.place(gap), true);
             return;
         }
-        LineStudy study = desk.workspace().studyProperty().get();
-        Shown shown = desk.shown();
-        if (study == null || !study.fits(shown.drawing().traced())) {
+        Optional<InkEdit> edit = edit(gap);
+        if (edit.isEmpty()) {
             desk.workspace().say("The lines are still being found; try again in a moment.");
             return;
         }
+        String what = edit.get().what();
+        desk.workspace().change(what, (Job job) -> job.withLine(job.line().with(edit.get())));
+        desk.workspace().say(what + "; it is listed at Line, where it can be taken back.");
+    }
+
+    /** What would be drawn to close a gap; nothing while the lines are being found. */
+    private Optional<InkEdit> edit(Gap gap) {
+        LineStudy study = desk.workspace().studyProperty().get();
+        if (study == null || !study.fits(desk.shown().drawing().traced())) {
+            return Optional.empty();
+        }
         Point from = gap.from().times(desk.mmPerPx());
         Point to = gap.to().times(desk.mmPerPx());
-        InkEdit edit =
+        return Optional.of(
                 way == Way.INK
                         ? study.mender().closeGap(from, to)
-                        : study.mender().runPast(from, to, PAST_MM);
-        desk.workspace().change(edit.what(), (Job job) -> job.withLine(job.line().with(edit)));
-        desk.workspace().say(edit.what() + "; it is listed at Line, where it can be taken back.");
+                        : study.mender().runPast(from, to, PAST_MM));
+    }
+
+    /** The line that would close a gap, mm: over its narrowest place, or as it would be drawn. */
+    List<Point> suggested(Gap gap) {
+        if (way != Way.UNSEEN) {
+            for (InkShape shape : edit(gap).map(InkEdit::drawn).orElse(List.of())) {
+                if (shape instanceof InkShape.Stroke stroke) {
+                    return IntStream.range(0, stroke.x().length)
+                            .mapToObj(i -> new Point(stroke.x()[i], stroke.y()[i]))
+                            .toList();
+                }
+            }
+        }
+        return List.of(
+                gap.from().times(desk.mmPerPx()), desk.place(gap), gap.to().times(desk.mmPerPx()));
     }
 
     /** Keeps a gap open or closed from now on. */

@@ -107,7 +107,7 @@ final class RunReport {
                                         now.open() ? "open" : "closed"),
                                 true,
                                 now.open())
-                        .along(way));
+                        .on(way));
     }
 
     /** What can be done about it, as the first finding. */

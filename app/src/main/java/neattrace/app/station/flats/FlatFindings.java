@@ -17,6 +17,7 @@ import neattrace.geom.Point;
 import neattrace.job.colouring.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.Area;
+import neattrace.region.knife.Knife;
 
 /** What is doubtful about flats, with what can be done about it. */
 final class FlatFindings {
@@ -50,6 +51,7 @@ final class FlatFindings {
                         drawing.resolution().mmPerPx(),
                         desk.workspace().press(),
                         drawing.job().flat().limits());
+        acrossCuts(drawing).forEach(finding -> add(drawing, finding, findings));
         for (FlatFinding finding : doubtful) {
             if (!(finding instanceof FlatFinding.UsedOnce)) {
                 add(drawing, finding, findings);
@@ -119,6 +121,8 @@ final class FlatFindings {
                                     + " Palette."));
         } else if (finding instanceof FlatFinding.Alike alike) {
             alike(drawing, alike, findings);
+        } else if (finding instanceof FlatFinding.SameAcrossCut same) {
+            acrossCut(drawing, same, findings);
         } else if (finding instanceof FlatFinding.WideLeak leak) {
             leak(drawing, leak, findings);
         } else if (finding instanceof FlatFinding.TooSmall small) {
@@ -128,6 +132,41 @@ final class FlatFindings {
         } else if (finding instanceof FlatFinding.UsedOnce once) {
             usedOnce(drawing, once, findings);
         }
+    }
+
+    private static List<FlatFinding> acrossCuts(Drawing drawing) {
+        Knife knife =
+                new Knife(
+                        drawing.traced().ink(),
+                        drawing.resolution().pxPerMm(),
+                        drawing.job().close().frameMm());
+        return FlatReview.acrossCuts(
+                drawing.areas(),
+                drawing.attachment().swatchOf(),
+                drawing.job().swatches(),
+                drawing.resolution().mmPerPx(),
+                drawing.job().close().cuts(),
+                knife);
+    }
+
+    private void acrossCut(
+            Drawing drawing, FlatFinding.SameAcrossCut same, List<Finding> findings) {
+        Point at = same.cut().middle();
+        if (LeftAlone.isLeft(drawing, "cut", source(drawing, at))) {
+            return;
+        }
+        Area side = drawing.areas().at(same.at()).orElseThrow();
+        findings.add(
+                new Finding(
+                        at,
+                        6,
+                        same.swatch().name() + " lies on both sides of a cut",
+                        "A cut parts what should differ: one side is still to be coloured, or the"
+                                + " colour is on the wrong side.",
+                        Mark.line(same.cut().line(), at, "one colour on both sides"),
+                        List.of(
+                                new Answer("Colour one side", () -> colourFound(side)),
+                                left.leave("cut", source(drawing, at)))));
     }
 
     private void alike(Drawing drawing, FlatFinding.Alike alike, List<Finding> findings) {

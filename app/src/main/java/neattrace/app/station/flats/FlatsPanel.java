@@ -1,5 +1,6 @@
 package neattrace.app.station.flats;
 
+import java.nio.file.Path;
 import java.util.List;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.scene.Node;
@@ -17,6 +18,7 @@ import neattrace.app.table.Target;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.flat.Fill;
+import neattrace.flat.exchange.PaletteFile;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 
@@ -80,14 +82,19 @@ public final class FlatsPanel implements Panel {
         showChosen();
     }
 
-    /** The reference picture, for tests. */
-    RoughStep rough() {
-        return rough;
+    /** Opens a reference picture. */
+    public void openPicture(Path file) {
+        rough.open(file);
     }
 
-    /** Palettes and colourways, for tests. */
-    PaletteStep palette() {
-        return palette;
+    /** Adds the swatches of a palette file. */
+    public void readPalette(Path file) {
+        palette.read(file);
+    }
+
+    /** Writes the swatches that are shown. */
+    public void writePalette(PaletteFile.Format format, Path file) {
+        palette.write(format, file);
     }
 
     /** Id of the swatch in hand. */

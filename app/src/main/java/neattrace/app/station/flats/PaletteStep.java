@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -17,10 +18,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
-import neattrace.app.docket.ChoiceField;
-import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
+import neattrace.export.Artwork;
 import neattrace.files.AtomicFile;
 import neattrace.flat.Fill;
 import neattrace.flat.Palette;
@@ -29,6 +29,7 @@ import neattrace.flat.exchange.PaletteFile;
 import neattrace.flat.exchange.PaletteFile.Format;
 import neattrace.job.Job;
 import neattrace.job.colouring.Colouring;
+import neattrace.job.file.JobFile;
 
 /** The swatch in hand, the order of swatches, colourways, and palettes of other files. */
 final class PaletteStep implements Step {
@@ -40,11 +41,16 @@ final class PaletteStep implements Step {
     private final MenuButton replace = new MenuButton("Replace it by");
     private final MenuButton export = new MenuButton("Write as");
     private final VBox swatchTools = new VBox(8);
-    private final HBox ways = new HBox(6);
+    private final ColourwayRow ways;
+    private final Button drop;
     private final VBox content;
 
     PaletteStep(FlatsDesk desk) {
         this.desk = desk;
+        ways =
+                new ColourwayRow(
+                        index -> desk.changePalette("Colourway", now -> now.showing(index)));
+        drop = Buttons.small("Drop it", "drop-colourway", this::dropWay);
         editor = new SwatchEditor(this::edited, this::remove);
         field(group, "Sea", "group-of-swatch", "Group of the swatch");
         group.setOnAction(event -> regroup());
@@ -84,7 +90,8 @@ final class PaletteStep implements Step {
                         new HBox(
                                 6,
                                 wayName,
-                                Buttons.small("New colourway", "new-colourway", this::newWay)),
+                                Buttons.small("New colourway", "new-colourway", this::newWay),
+                                drop),
                         files);
     }
 
@@ -191,40 +198,16 @@ final class PaletteStep implements Step {
                                 + "” starts as what you see; changed inks are changed in it alone.");
     }
 
-    private void showWays(Palette palette) {
-        ways.getChildren().clear();
-        ways.setVisible(!palette.colourways().isEmpty());
-        ways.setManaged(!palette.colourways().isEmpty());
-        if (palette.colourways().isEmpty()) {
-            return;
-        }
-        List<Integer> all =
-                IntStream.range(Palette.FIRST, palette.colourways().size()).boxed().toList();
-        ChoiceField<Integer> choice =
-                new ChoiceField<>(
-                        "Colourway",
-                        all,
-                        index ->
-                                index == Palette.FIRST
-                                        ? "the first colourway"
-                                        : palette.colourways().get(index).name(),
-                        index -> desk.changePalette("Colourway", now -> now.showing(index)));
-        choice.setId("colourway");
-        choice.show(palette.shown());
-        Sentence sentence = new Sentence("You see", choice, ".");
-        HBox.setHgrow(sentence, Priority.ALWAYS);
-        ways.getChildren().add(sentence);
-        if (palette.shown() != Palette.FIRST) {
-            ways.getChildren()
-                    .add(
-                            Buttons.small(
-                                    "Drop it",
-                                    "drop-colourway",
-                                    () ->
-                                            desk.changePalette(
-                                                    "Drop a colourway",
-                                                    now -> now.withoutColourway(now.shown()))));
-        }
+    private void showWays(Artwork art, Palette palette) {
+        ways.show(art, palette);
+        drop.setVisible(palette.shown() != Palette.FIRST);
+        drop.setManaged(palette.shown() != Palette.FIRST);
+    }
+
+    private void dropWay() {
+        desk.changePalette(
+                "Drop a colourway",
+                now -> now.shown() == Palette.FIRST ? now : now.withoutColourway(now.shown()));
     }
 
     private void write(Format format) {
@@ -256,13 +239,14 @@ final class PaletteStep implements Step {
         File file =
                 desk.choose(
                         "Read a palette",
-                        "Palettes",
+                        "Palettes and other jobs",
                         "*.txt",
                         "*.hex",
                         "*.css",
                         "*.csv",
                         "*.json",
-                        "*.cxf");
+                        "*.cxf",
+                        "*" + JobFile.ENDING);
         if (file != null) {
             read(file.toPath());
         }
@@ -275,10 +259,12 @@ final class PaletteStep implements Step {
                         "Read a palette",
                         progress -> {
                             List<Swatch> read =
-                                    PaletteFile.read(
-                                            Files.readAllBytes(file),
-                                            file.getFileName().toString(),
-                                            desk.workspace().press());
+                                    file.toString().endsWith(JobFile.ENDING)
+                                            ? JobFile.open(file).swatches()
+                                            : PaletteFile.read(
+                                                    Files.readAllBytes(file),
+                                                    file.getFileName().toString(),
+                                                    desk.workspace().press());
                             return job -> with(job, read);
                         });
     }
@@ -317,7 +303,7 @@ final class PaletteStep implements Step {
         if (!group.isFocused()) {
             group.setText(swatch.map(Swatch::group).orElse(""));
         }
-        showWays(job.palette());
+        showWays(shown.art(), job.palette());
     }
 
     /** Said where no swatch is in hand. */

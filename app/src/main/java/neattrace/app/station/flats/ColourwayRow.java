@@ -1,0 +1,97 @@
+package neattrace.app.station.flats;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.IntConsumer;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import neattrace.export.Artwork;
+import neattrace.export.png.PngWriter;
+import neattrace.flat.Palette;
+
+/** All colourways of the art side by side; a click takes one up. */
+final class ColourwayRow extends FlowPane {
+
+    private static final int SIDE = 84;
+
+    private final IntConsumer whenChosen;
+
+    /** Counts up, so that pictures of an older drawing are not shown. */
+    private int ticket;
+
+    ColourwayRow(IntConsumer whenChosen) {
+        super(6, 6);
+        this.whenChosen = whenChosen;
+        setId("colourways");
+    }
+
+    /** Shows the colourways of a palette; nothing if there is only one. */
+    void show(Artwork art, Palette palette) {
+        ticket++;
+        getChildren().clear();
+        boolean several = !palette.colourways().isEmpty();
+        setVisible(several);
+        setManaged(several);
+        if (!several) {
+            return;
+        }
+        ToggleGroup group = new ToggleGroup();
+        for (int index = Palette.FIRST; index < palette.colourways().size(); index++) {
+            getChildren().add(card(art, palette, index, group));
+        }
+    }
+
+    private ToggleButton card(Artwork art, Palette palette, int index, ToggleGroup group) {
+        String name = index == Palette.FIRST ? "First" : palette.colourways().get(index).name();
+        ImageView view = new ImageView();
+        view.setFitWidth(SIDE);
+        view.setFitHeight(SIDE);
+        view.setPreserveRatio(true);
+        paint(art.with(palette.of(index)), view);
+        Label label = new Label(name);
+        label.setMaxWidth(SIDE);
+        VBox content = new VBox(2, view, label);
+        content.setAlignment(Pos.CENTER);
+        ToggleButton card = new ToggleButton();
+        card.setGraphic(content);
+        card.getStyleClass().setAll("swatch");
+        card.setId("colourway-" + (index + 1));
+        card.setToggleGroup(group);
+        card.setSelected(index == palette.shown());
+        card.setAccessibleText("Colourway " + name);
+        card.setOnAction(event -> whenChosen.accept(index));
+        return card;
+    }
+
+    /** Painting thousands of areas takes its time, so it happens aside. */
+    private void paint(Artwork art, ImageView view) {
+        int mine = ticket;
+        CompletableFuture.supplyAsync(() -> preview(art))
+                .thenAccept(
+                        png ->
+                                Platform.runLater(
+                                        () -> {
+                                            if (mine == ticket) {
+                                                view.setImage(
+                                                        new Image(new ByteArrayInputStream(png)));
+                                            }
+                                        }));
+    }
+
+    private static byte[] preview(Artwork art) {
+        try {
+            return PngWriter.preview(art, 2 * SIDE);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
