@@ -184,10 +184,13 @@ public final class Gaps {
     private static Point along(AreaMap areas, InkMap ink, int x, int y, int reach) {
         int width = ink.width();
         int i = y * width + x;
-        if (!ink.isInk(i) || areas.label(i) == areas.label(i + 1) && areas.label(i) == areas.label(i + width)) {
+        if (!ink.isInk(i)
+                || areas.label(i) == areas.label(i + 1)
+                        && areas.label(i) == areas.label(i + width)) {
             return null;
         }
-        int other = areas.label(i) == areas.label(i + 1) ? areas.label(i + width) : areas.label(i + 1);
+        int other =
+                areas.label(i) == areas.label(i + 1) ? areas.label(i + width) : areas.label(i + 1);
         if (!ink.isInk(areas.label(i) == areas.label(i + 1) ? i + width : i + 1)) {
             return null;
         }
@@ -205,7 +208,8 @@ public final class Gaps {
                 if (!ink.isInk(at)) {
                     paper[areas.label(at) == other ? 1 : 0]++;
                 }
-                if (areas.label(at) != areas.label(at + 1) || areas.label(at) != areas.label(at + width)) {
+                if (areas.label(at) != areas.label(at + 1)
+                        || areas.label(at) != areas.label(at + width)) {
                     edges++;
                     xx += dx * dx;
                     xy += dx * dy;
