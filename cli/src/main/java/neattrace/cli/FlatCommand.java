@@ -26,6 +26,7 @@ import neattrace.press.profile.PressProfile;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
+import neattrace.region.CloseSettings;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -85,6 +86,20 @@ final class FlatCommand implements Callable<Integer> {
             description = "What is one shape: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
     private FlatRecipe.Pieces pieces;
 
+    @Option(
+            names = "--gap",
+            paramLabel = "MM",
+            defaultValue = "-1",
+            description = "Close gaps up to this width; without it, the drawing decides.")
+    private double gapMm;
+
+    @Option(
+            names = "--frame",
+            paramLabel = "MM",
+            defaultValue = "-1",
+            description = "Close art that runs off the sheet by a frame so far inside its edge.")
+    private double frameMm;
+
     @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
     private double ppi;
 
@@ -110,7 +125,7 @@ final class FlatCommand implements Callable<Integer> {
         PressProfile press = PressProfile.bundled();
         Source source = new Source(String.valueOf(input.getFileName()), PictureReader.bytes(input));
         Picture colours = PictureReader.read(rough);
-        Job plain = Job.of(source);
+        Job plain = Job.of(source).withClose(close());
         Traced lines =
                 Pipeline.trace(ppi > 0 ? plain.withPpi(ppi) : plain, null, reporter.progress());
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
@@ -140,6 +155,14 @@ final class FlatCommand implements Callable<Integer> {
         write(art.forFiles(), drawing.resolution().ppi());
         report(drawing, press);
         return ExitCode.DONE;
+    }
+
+    private CloseSettings close() {
+        try {
+            return CloseSettings.automatic().withGapMm(gapMm).withFrameMm(frameMm);
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), "--gap or --frame: " + e.getMessage());
+        }
     }
 
     private Picture fitted(Picture colours, Traced lines) throws PictureException {

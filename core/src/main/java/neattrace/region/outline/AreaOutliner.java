@@ -44,7 +44,9 @@ public final class AreaOutliner {
             raw[label] = assemble(rings.get(label));
         }
         progress.report("Smoothing the areas' edges", 0.5);
-        Geometry[] simple = CoverageSimplifier.simplify(raw, TOLERANCE_PX);
+        Geometry[] simple =
+                new LineSnap(tree.unseenLines(), tree.pxPerMm())
+                        .snapped(CoverageSimplifier.simplify(raw, TOLERANCE_PX));
         AffineTransformation toMm =
                 AffineTransformation.scaleInstance(1 / tree.pxPerMm(), 1 / tree.pxPerMm());
         List<MultiPolygon> result = new ArrayList<>(count);

@@ -9,6 +9,7 @@ import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
+import neattrace.region.Join;
 
 /** The areas of a drawing at every closing width. Immutable. */
 public final class AreaTree {
@@ -85,6 +86,13 @@ public final class AreaTree {
     /** The cell of each pixel, not to be written to. */
     public int[] labels() {
         return labels;
+    }
+
+    /** The unseen lines that part its cells besides gaps. */
+    public List<Join> unseenLines() {
+        List<Join> lines = new ArrayList<>(settings.joins());
+        lines.addAll(settings.cuts());
+        return lines;
     }
 
     /** Resolution. */

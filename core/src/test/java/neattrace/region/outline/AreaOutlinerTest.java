@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.region.CloseSettings;
+import neattrace.region.Join;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.tree.AreaTree;
 import neattrace.testing.Sheets;
@@ -60,6 +62,40 @@ class AreaOutlinerTest {
         assertThat(outlines).hasSize(2);
         assertThat(outlines.get(0).getEnvelopeInternal().getMaxX()).isCloseTo(200, within(0.1));
         assertThat(outlines.get(1).getEnvelopeInternal().getMinX()).isCloseTo(200, within(0.1));
+    }
+
+    /**
+     * A cut is drawn as a row of pixels while areas are found; its edge is the line all the same.
+     */
+    @Property(tries = 200)
+    void theEdgeOfACutIsTheCutItself(@ForAll @DoubleRange(min = 0, max = 6.28) double angle) {
+        byte[] coverage = new byte[200 * 200];
+        for (int i = 0; i < coverage.length; i++) {
+            double r = Math.hypot(i % 200 + 0.5 - 100, i / 200 + 0.5 - 100);
+            coverage[i] = r >= 80 && r < 90 ? (byte) 255 : 0;
+        }
+        Point out = new Point(Math.cos(angle), Math.sin(angle)).times(8.3);
+        Point middle = new Point(10, 10);
+        Join cut = new Join(List.of(middle.minus(out), middle.plus(out)));
+        AreaTree tree =
+                AreaFinder.tree(
+                        new InkMap(200, 200, coverage),
+                        CloseSettings.automatic().withCuts(List.of(cut)),
+                        10,
+                        Progress.SILENT);
+        List<MultiPolygon> outlines = AreaOutliner.outline(tree, Progress.SILENT);
+        assertThat(CoverageValidator.isValid(outlines.toArray(Geometry[]::new))).isTrue();
+        int onTheCut = 0;
+        for (MultiPolygon outline : outlines) {
+            for (org.locationtech.jts.geom.Coordinate at : outline.getCoordinates()) {
+                Point corner = new Point(at.x, at.y);
+                if (corner.distance(middle) < 7.9) {
+                    assertThat(cut.distance(corner)).isLessThan(1e-9);
+                    onTheCut++;
+                }
+            }
+        }
+        assertThat(onTheCut % 2).as("each corner belongs to both sides").isZero();
     }
 
     @Test

@@ -271,4 +271,54 @@ class LineMenderTest {
         assertThat(InkEditor.apply(bare, List.of(edit), PX_PER_MM, false).adrift())
                 .containsExactly(edit);
     }
+
+    /** Two stretches of one line, 20 px apart, and beside them two bars 14 px apart. */
+    private static InkMap gaps() {
+        return DrawnInk.lines(
+                400,
+                300,
+                6,
+                new Line2D.Double(20, 60, 140, 60),
+                new Line2D.Double(166, 60, 300, 60),
+                new Line2D.Double(100, 120, 100, 280),
+                new Line2D.Double(120, 120, 120, 280));
+    }
+
+    @Test
+    void aGapBetweenEndsIsClosedAsThickAsTheLine() {
+        InkMap map = gaps();
+        InkMap closed = with(map, Optional.of(mender(map).closeGap(mm(143, 60), mm(163, 60))));
+        assertThat(pieces(closed)).isEqualTo(pieces(map) - 1);
+        assertThat(across(closed, 153, 40, 80)).isCloseTo(6, within(0.2));
+    }
+
+    @Test
+    void aGapBetweenTheSidesOfLinesIsClosedStraightAcross() {
+        InkMap map = gaps();
+        InkMap closed = with(map, Optional.of(mender(map).closeGap(mm(103, 200), mm(117, 200))));
+        assertThat(pieces(closed)).isEqualTo(pieces(map) - 1);
+        assertThat(across(closed, 110, 180, 220)).isCloseTo(6, within(0.2));
+        assertThat(down(closed, 200, 60, 97)).as("nothing comes out behind").isLessThan(0.5);
+    }
+
+    @Test
+    void anEndRunsOnPastTheLineItShouldHaveMet() {
+        InkMap map =
+                DrawnInk.lines(
+                        300,
+                        200,
+                        6,
+                        new Line2D.Double(20, 100, 140, 100),
+                        new Line2D.Double(160, 20, 160, 180));
+        double past = 1.2;
+        InkMap met = with(map, Optional.of(mender(map).runPast(mm(143, 100), mm(157, 100), past)));
+        assertThat(pieces(met)).isEqualTo(1);
+        assertThat(across(met, 150, 80, 120)).isGreaterThan(4);
+        assertThat(across(met, 165, 80, 120)).as("a little stands out behind").isGreaterThan(1.5);
+        assertThat(across(met, 175, 80, 120)).isLessThan(0.05);
+        // Whichever side the gap is told from.
+        InkMap turned =
+                with(map, Optional.of(mender(map).runPast(mm(157, 100), mm(143, 100), past)));
+        assertThat(across(turned, 165, 80, 120)).isGreaterThan(1.5);
+    }
 }
