@@ -1,6 +1,7 @@
 package neattrace.app.docket;
 
 import javafx.scene.control.Button;
+import javafx.scene.layout.Region;
 
 /** Small buttons of the docket. */
 public final class Buttons {
@@ -12,6 +13,8 @@ public final class Buttons {
         Button button = new Button(text);
         button.setId(id);
         button.getStyleClass().setAll("answer");
+        // A word cut off tells nothing.
+        button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(event -> action.run());
         return button;
     }

@@ -13,11 +13,10 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
-import java.util.zip.CRC32;
-import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import neattrace.export.Artwork;
 import neattrace.export.png.PngWriter;
+import neattrace.files.ZipParts;
 import neattrace.flat.LineLayer;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
@@ -48,16 +47,17 @@ public final class OpenRasterWriter {
     private final int height;
     private final AffineTransform toPixels;
     private final ZipOutputStream zip;
-    private final StringBuilder stack = new StringBuilder();
+    private final LayerStack stack;
     private int layers;
 
-    private OpenRasterWriter(Artwork art, double ppi, ZipOutputStream zip) {
+    private OpenRasterWriter(Artwork art, double ppi, ZipOutputStream zip) throws IOException {
         this.art = art;
         this.ppi = ppi;
         this.zip = zip;
         double pxPerMm = ppi / Resolution.MM_PER_INCH;
         width = (int) Math.max(1, Math.round(art.widthMm() * pxPerMm));
         height = (int) Math.max(1, Math.round(art.heightMm() * pxPerMm));
+        stack = new LayerStack(width, height, ppi);
         toPixels = AffineTransform.getScaleInstance(width / art.widthMm(), height / art.heightMm());
     }
 
@@ -69,7 +69,7 @@ public final class OpenRasterWriter {
      */
     public static void write(Artwork art, double ppi, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-        stored(zip, "mimetype", MEDIA_TYPE.getBytes(StandardCharsets.US_ASCII));
+        ZipParts.stored(zip, "mimetype", MEDIA_TYPE.getBytes(StandardCharsets.US_ASCII));
         new OpenRasterWriter(art, ppi, zip).write();
         zip.finish();
     }
@@ -78,16 +78,6 @@ public final class OpenRasterWriter {
         // First what may be refused for its size.
         ByteArrayOutputStream merged = new ByteArrayOutputStream();
         PngWriter.write(art, ppi, merged);
-        stack.append(
-                String.format(
-                        Locale.ROOT,
-                        "<?xml version='1.0' encoding='UTF-8'?>%n"
-                                + "<image version=\"0.0.5\" w=\"%d\" h=\"%d\" xres=\"%d\" yres=\"%d\">%n"
-                                + "<stack>%n",
-                        width,
-                        height,
-                        Math.round(ppi),
-                        Math.round(ppi)));
         if (!art.lines().isEmpty()) {
             layer("Lines " + Artwork.SCREEN_BLACK.hex(), paths(art.lines()), Color.BLACK, true);
         }
@@ -108,10 +98,9 @@ public final class OpenRasterWriter {
                     true);
         }
         masks(shapes);
-        stack.append("</stack>\n</image>\n");
-        entry("stack.xml", stack.toString().getBytes(StandardCharsets.UTF_8));
-        entry("mergedimage.png", merged.toByteArray());
-        entry("Thumbnails/thumbnail.png", PngWriter.preview(art, THUMBNAIL_PX));
+        ZipParts.packed(zip, "stack.xml", stack.bytes());
+        ZipParts.stored(zip, "mergedimage.png", merged.toByteArray());
+        ZipParts.stored(zip, "Thumbnails/thumbnail.png", PngWriter.preview(art, THUMBNAIL_PX));
     }
 
     private Color colour(Cmyk build) {
@@ -127,23 +116,23 @@ public final class OpenRasterWriter {
         if (art.layers().isEmpty()) {
             return;
         }
-        stack.append("<stack name=\"Masks by colour\" visibility=\"hidden\">\n");
+        stack.beginHidden("Masks by colour");
         for (FlatLayer layer : art.layers()) {
             mask("Mask " + art.layerName(layer.swatch()), shapes, layer.shape());
         }
-        stack.append("</stack>\n");
+        stack.end();
         int areas = art.layers().stream().mapToInt(layer -> layer.pieces().size()).sum();
         if (areas > MOST_AREA_MASKS) {
             return;
         }
-        stack.append("<stack name=\"Masks by area\" visibility=\"hidden\">\n");
+        stack.beginHidden("Masks by area");
         for (FlatLayer layer : art.layers()) {
             int number = 1;
             for (MultiPolygon piece : layer.pieces()) {
                 mask("Area " + number++ + " " + art.layerName(layer.swatch()), shapes, piece);
             }
         }
-        stack.append("</stack>\n");
+        stack.end();
     }
 
     private void mask(String name, ShapeWriter shapes, Geometry shape) throws IOException {
@@ -182,42 +171,7 @@ public final class OpenRasterWriter {
         String source = String.format(Locale.ROOT, "data/layer%03d.png", layers++);
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         PngFile.write(image, ppi, png);
-        entry(source, png.toByteArray());
-        stack.append("<layer name=\"")
-                .append(escape(name))
-                .append("\" src=\"")
-                .append(source)
-                .append("\" x=\"")
-                .append(x)
-                .append("\" y=\"")
-                .append(y)
-                .append("\" opacity=\"1.0\" visibility=\"")
-                .append(seen ? "visible" : "hidden")
-                .append("\" composite-op=\"svg:src-over\"/>\n");
-    }
-
-    private static String escape(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
-    }
-
-    private void entry(String name, byte[] bytes) throws IOException {
-        zip.putNextEntry(new ZipEntry(name));
-        zip.write(bytes);
-        zip.closeEntry();
-    }
-
-    private static void stored(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
-        CRC32 check = new CRC32();
-        check.update(bytes);
-        ZipEntry entry = new ZipEntry(name);
-        entry.setMethod(ZipEntry.STORED);
-        entry.setSize(bytes.length);
-        entry.setCrc(check.getValue());
-        zip.putNextEntry(entry);
-        zip.write(bytes);
-        zip.closeEntry();
+        ZipParts.stored(zip, source, png.toByteArray());
+        stack.layer(name, source, x, y, seen);
     }
 }

@@ -27,6 +27,8 @@ final class ColourField {
     /** Colour by pixel; {@link #NONE} on ink and where none is known. */
     final int[] colours;
 
+    private double endsAtLines;
+
     private ColourField(InkMap ink, AreaMap areas, Picture rough) {
         this.ink = ink;
         this.areas = areas;
@@ -136,6 +138,7 @@ final class ColourField {
     /** Patches that were not meant take the colour of what lies round them. */
     private void drop(OtherSide side) {
         Patches patches = Patches.of(this, ink, side, areas);
+        endsAtLines = patches.endsAtLines();
         boolean dropped = false;
         for (int i = 0; i < colours.length; i++) {
             int patch = patches.patchOf[i];
@@ -147,6 +150,11 @@ final class ColourField {
         if (dropped) {
             grow();
         }
+    }
+
+    /** How much of what is not its area's usual colour touches lines and ends at them, 0 to 1. */
+    double endsAtLines() {
+        return endsAtLines;
     }
 
     /** Whether the colour changes from a pixel of paper to the next one in the same area. */

@@ -19,6 +19,12 @@ public final class RoughEdges {
      */
     private static final double KEEPS_TO_LINES = 0.3;
 
+    /**
+     * Where so much of what has no line of its own ends at the lines that it meets, it was drawn
+     * with care, even if nearly all edges lie on open paper: a flag within one frame.
+     */
+    private static final double ENDS_AT_LINES = 0.8;
+
     /** With more corners in its edges than these the rough is a photo or a painting, no flats. */
     private static final int MOST_CORNERS = 40_000;
 
@@ -43,7 +49,10 @@ public final class RoughEdges {
             return List.of();
         }
         ColourField field = ColourField.of(ink, side, areas, rough);
-        if (shareBeneathInk(ink, side, field) < KEEPS_TO_LINES) {
+        boolean keeps =
+                field.endsAtLines() >= ENDS_AT_LINES
+                        || shareBeneathInk(ink, side, field) >= KEEPS_TO_LINES;
+        if (!keeps) {
             return List.of();
         }
         List<Coordinate[]> chains = EdgeChains.of(field, ink.width(), ink.height());

@@ -131,9 +131,20 @@ public final class FormBuilder {
         if (form instanceof Form.Side side) {
             double reach = side.mm() + ground.beneathMm();
             double mm = side.lit() ? reach : -reach;
-            return minus(area, moved(area, fall.times(mm)));
+            // What lies within an area lies on it: only its outer edge has a lit and a shaded side.
+            Geometry whole = filled(area);
+            Geometry edge = minus(whole, moved(whole, fall.times(mm)));
+            return overlay(edge, area, OverlayNG.INTERSECTION);
         }
         return overlay(ring(((Form.Highlight) form).ring()), area, OverlayNG.INTERSECTION);
+    }
+
+    private static MultiPolygon filled(MultiPolygon area) {
+        Polygon[] filled = new Polygon[area.getNumGeometries()];
+        for (int i = 0; i < filled.length; i++) {
+            filled[i] = FACTORY.createPolygon(((Polygon) area.getGeometryN(i)).getExteriorRing());
+        }
+        return FACTORY.createMultiPolygon(filled);
     }
 
     /** Gives a shape to a swatch, whatever lay there. */

@@ -6,12 +6,12 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import neattrace.files.AtomicFile;
+import neattrace.files.ZipParts;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.raster.reading.PictureReader;
@@ -47,27 +47,12 @@ public final class JobFile {
 
     private static void write(OutputStream out, Job job, byte[] previewPng) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-        zip.putNextEntry(new ZipEntry(JSON));
-        zip.write(JobJson.write(job));
-        zip.closeEntry();
-        store(zip, SOURCE_FOLDER + job.source().name(), job.source().bytes());
+        ZipParts.packed(zip, JSON, JobJson.write(job));
+        ZipParts.stored(zip, SOURCE_FOLDER + job.source().name(), job.source().bytes());
         if (previewPng.length > 0) {
-            store(zip, PREVIEW, previewPng);
+            ZipParts.stored(zip, PREVIEW, previewPng);
         }
         zip.finish();
-    }
-
-    /** Pictures are compressed already; storing them keeps saving fast. */
-    private static void store(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
-        CRC32 crc = new CRC32();
-        crc.update(bytes);
-        ZipEntry entry = new ZipEntry(name);
-        entry.setMethod(ZipEntry.STORED);
-        entry.setSize(bytes.length);
-        entry.setCrc(crc.getValue());
-        zip.putNextEntry(entry);
-        zip.write(bytes);
-        zip.closeEntry();
     }
 
     /**

@@ -80,6 +80,30 @@ class RoughEdgesTest {
         assertThat(find(RoughEdgesTest::rooms)).isEmpty();
     }
 
+    /** A flag: nearly every edge lies on open paper, but what is coloured ends at the frame. */
+    @Test
+    void aCrossThatReachesItsFrameAndNoFartherIsCutOut() {
+        List<Join> joins =
+                find(
+                        graphics -> {
+                            graphics.setColor(Color.BLUE);
+                            graphics.fillRect(20, 90, 100, 30);
+                        });
+        assertThat(areas(joins).enclosed()).hasSize(4);
+    }
+
+    /** The same band that ends short of the lines was dabbed, and cuts nothing. */
+    @Test
+    void aBandThatTouchesNoLineIsADab() {
+        List<Join> joins =
+                find(
+                        graphics -> {
+                            graphics.setColor(Color.BLUE);
+                            graphics.fillRect(45, 90, 50, 30);
+                        });
+        assertThat(joins).isEmpty();
+    }
+
     @Test
     void aShadowWithoutALineIsCutOutWhereItEnds() {
         List<Join> joins =

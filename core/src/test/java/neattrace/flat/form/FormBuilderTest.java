@@ -92,6 +92,23 @@ class FormBuilderTest {
         assertThat(lit.contains(FACTORY.createPoint(at(20.5, 20.5)))).isTrue();
     }
 
+    @Test
+    void whatLiesWithinAnAreaCastsNoSideOnIt() {
+        MultiPolygon ring =
+                FACTORY.createMultiPolygon(
+                        new Polygon[] {(Polygon) LEFT.difference(box(27, 27, 33, 33))});
+        Formed formed =
+                FormBuilder.lay(
+                        Map.of(1, List.of(ring)),
+                        List.of(new Form.Side(new Point(22, 22), 2, false, 7)),
+                        FALL,
+                        place -> Optional.of(new Ground(ring, 0)),
+                        PAGE,
+                        Optional.of(OUTSIDE));
+        double side = 2 / Math.sqrt(2);
+        assertThat(area(formed, 7)).isCloseTo(400 - Math.pow(20 - side, 2), within(1e-6));
+    }
+
     private static org.locationtech.jts.geom.Coordinate at(double x, double y) {
         return new org.locationtech.jts.geom.Coordinate(x, y);
     }

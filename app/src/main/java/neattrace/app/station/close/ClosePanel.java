@@ -6,11 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Finding;
-import neattrace.app.docket.Step;
-import neattrace.app.docket.StepTiles;
+import neattrace.app.docket.StepPane;
 import neattrace.app.route.Station;
 import neattrace.app.station.Panel;
 import neattrace.app.table.Mark;
@@ -34,11 +32,8 @@ public final class ClosePanel implements Panel {
     private final FrameStep frame;
     private final GapFindings gaps;
     private final RunReport run;
-    private final List<Step> steps;
-    private final StepTiles tiles;
-    private final StackPane open = new StackPane();
+    private final StepPane steps;
     private final VBox content;
-    private Step chosen;
 
     /**
      * The panel of a workspace and its table.
@@ -52,42 +47,20 @@ public final class ClosePanel implements Panel {
         frame = new FrameStep(desk);
         gaps = new GapFindings(desk, mending, knife::take);
         run = new RunReport(desk, mending);
-        steps = List.of(new GapStep(desk, mending), knife, frame);
-        tiles = new StepTiles(steps, this::choose);
-        open.getStyleClass().add("open-step");
+        steps = new StepPane(List.of(new GapStep(desk, mending), knife, frame), true, desk::shown);
         Label hint =
                 new Label(
                         "Click a ring to open or close it. Click anywhere else to see where colour"
                                 + " would run.");
         hint.setWrapText(true);
         hint.getStyleClass().add("hint");
-        content = new VBox(8, hint, tiles, open);
+        content = new VBox(8, hint, steps);
         content.getStyleClass().add("line-station");
-        choose(steps.get(0));
-    }
-
-    /** Opens a step; the open one once more closes it and leaves its room to the findings. */
-    private void choose(Step next) {
-        boolean fold = next == chosen && open.isVisible();
-        open.setVisible(!fold);
-        open.setManaged(!fold);
-        if (fold) {
-            tiles.chooseNone();
-            return;
-        }
-        chosen = next;
-        tiles.choose(next);
-        open.getChildren().setAll(next.content());
-        if (desk.shown() != null) {
-            next.show(desk.shown());
-        }
     }
 
     /** Opens the step of a number from 1, or folds it if it is open. */
     public void openStep(int number) {
-        if (number >= 1 && number <= steps.size()) {
-            choose(steps.get(number - 1));
-        }
+        steps.openStep(number);
     }
 
     @Override
@@ -107,8 +80,7 @@ public final class ClosePanel implements Panel {
 
     @Override
     public void show(Shown shown) {
-        tiles.show(shown);
-        chosen.show(shown);
+        steps.show(shown);
     }
 
     @Override

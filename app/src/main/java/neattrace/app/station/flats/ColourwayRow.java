@@ -13,6 +13,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neattrace.export.Artwork;
 import neattrace.export.png.PngWriter;
@@ -59,7 +60,9 @@ final class ColourwayRow extends FlowPane {
         paint(art.with(palette.of(index)), view);
         Label label = new Label(name);
         label.setMaxWidth(SIDE);
-        VBox content = new VBox(2, view, label);
+        StackPane paper = new StackPane(view);
+        paper.getStyleClass().add("thumbnail");
+        VBox content = new VBox(2, paper, label);
         content.setAlignment(Pos.CENTER);
         ToggleButton card = new ToggleButton();
         card.setGraphic(content);

@@ -4,12 +4,9 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.scene.Node;
-import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import neattrace.app.docket.Finding;
-import neattrace.app.docket.Step;
-import neattrace.app.docket.StepTiles;
+import neattrace.app.docket.StepPane;
 import neattrace.app.route.Station;
 import neattrace.app.station.Panel;
 import neattrace.app.table.Table;
@@ -30,11 +27,7 @@ public final class FlatsPanel implements Panel {
     private final PaletteStep palette;
     private final RoughStep rough;
     private final FlatFindings findings;
-    private final List<Step> steps;
-    private final StepTiles tiles;
-    private final StackPane open = new StackPane();
-    private final VBox content;
-    private Step chosen;
+    private final StepPane steps;
     private Shown shown;
 
     /** The panel of a workspace and its table. */
@@ -45,41 +38,19 @@ public final class FlatsPanel implements Panel {
         rough = new RoughStep(desk);
         findings = new FlatFindings(desk);
         steps =
-                List.of(
-                        colour,
-                        palette,
-                        rough,
-                        new GroupStep(desk, colour),
-                        new FormStep(desk),
-                        new FinishStep(desk));
-        tiles = new StepTiles(steps, false, this::choose);
-        open.getStyleClass().add("open-step");
-        content = new VBox(8, tiles, open);
-        content.getStyleClass().add("line-station");
+                new StepPane(
+                        List.of(
+                                colour,
+                                palette,
+                                rough,
+                                new GroupStep(desk, colour),
+                                new FormStep(desk),
+                                new FinishStep(desk)),
+                        false,
+                        desk::shown);
+        steps.getStyleClass().add("line-station");
         table.setTargets(colour::target);
-        desk.inHand().addListener(property -> showChosen());
-        choose(colour);
-    }
-
-    private void showChosen() {
-        if (desk.shown() != null) {
-            chosen.show(desk.shown());
-        }
-    }
-
-    /** Opens a step; the open one once more closes it and leaves its room to the findings. */
-    private void choose(Step next) {
-        boolean fold = next == chosen && open.isVisible();
-        open.setVisible(!fold);
-        open.setManaged(!fold);
-        if (fold) {
-            tiles.chooseNone();
-            return;
-        }
-        chosen = next;
-        tiles.choose(next);
-        open.getChildren().setAll(next.content());
-        showChosen();
+        desk.inHand().addListener(property -> steps.showChosen());
     }
 
     /** Opens a reference picture. */
@@ -139,7 +110,7 @@ public final class FlatsPanel implements Panel {
 
     @Override
     public Node content() {
-        return content;
+        return steps;
     }
 
     @Override
@@ -153,8 +124,7 @@ public final class FlatsPanel implements Panel {
         if (job.swatch(desk.inHand().get()).isEmpty() && desk.inHand().get() != Fill.PAPER) {
             desk.inHand().set(Fill.PAPER);
         }
-        tiles.show(now);
-        chosen.show(now);
+        steps.show(now);
     }
 
     @Override

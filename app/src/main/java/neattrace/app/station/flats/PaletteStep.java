@@ -50,7 +50,7 @@ final class PaletteStep implements Step {
         ways =
                 new ColourwayRow(
                         index -> desk.changePalette("Colourway", now -> now.showing(index)));
-        drop = Buttons.small("Drop it", "drop-colourway", this::dropWay);
+        drop = Buttons.small("Drop this colourway", "drop-colourway", this::dropWay);
         editor = new SwatchEditor(this::edited, this::remove);
         field(group, "Sea", "group-of-swatch", "Group of the swatch");
         group.setOnAction(event -> regroup());
@@ -81,7 +81,7 @@ final class PaletteStep implements Step {
                         order);
         FlowPane files = new FlowPane(6, 6);
         files.getChildren()
-                .addAll(export, Buttons.small("Read a palette …", "read-palette", this::choose));
+                .addAll(drop, export, Buttons.small("Read a palette …", "read-palette", this::choose));
         content =
                 new VBox(
                         8,
@@ -90,8 +90,7 @@ final class PaletteStep implements Step {
                         new HBox(
                                 6,
                                 wayName,
-                                Buttons.small("New colourway", "new-colourway", this::newWay),
-                                drop),
+                                Buttons.small("New colourway", "new-colourway", this::newWay)),
                         files);
     }
 

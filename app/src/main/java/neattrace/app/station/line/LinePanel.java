@@ -5,15 +5,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Finding;
 import neattrace.app.docket.Finding.Answer;
 import neattrace.app.docket.Sentence;
-import neattrace.app.docket.Step;
-import neattrace.app.docket.StepTiles;
+import neattrace.app.docket.StepPane;
 import neattrace.app.route.Station;
 import neattrace.app.station.Panel;
 import neattrace.app.table.LineLook;
@@ -38,31 +35,28 @@ public final class LinePanel implements Panel {
 
     private final LineDesk desk;
     private final CurveStep curves;
-    private final List<Step> steps;
-    private final StepTiles tiles;
+    private final StepPane steps;
     private final WidthRows widths;
     private final StudyFindings study;
     private final ChoiceField<LineLook> look;
-    private final Label stepTitle = new Label();
-    private final StackPane open = new StackPane();
-    private final VBox step;
     private final VBox content;
     private LineLook chosenLook = LineLook.POINTS;
-    private Step chosen;
 
     /** The panel of a workspace and its table. */
     public LinePanel(Workspace workspace, Table table) {
         desk = new LineDesk(workspace, table);
         curves = new CurveStep(desk);
         steps =
-                List.of(
-                        new MendStep(desk),
-                        new WeightStep(desk),
-                        curves,
-                        new PointStep(desk),
-                        new ColourStep(desk),
-                        new LimitStep(desk));
-        tiles = new StepTiles(steps, this::choose);
+                new StepPane(
+                        List.of(
+                                new MendStep(desk),
+                                new WeightStep(desk),
+                                curves,
+                                new PointStep(desk),
+                                new ColourStep(desk),
+                                new LimitStep(desk)),
+                        true,
+                        desk::shown);
         widths = new WidthRows(desk);
         study = new StudyFindings(desk);
         look =
@@ -82,12 +76,8 @@ public final class LinePanel implements Panel {
                                 look.show(now);
                             }
                         });
-        stepTitle.getStyleClass().add("step-title");
-        open.getStyleClass().add("open-step");
-        step = new VBox(3, stepTitle, open);
-        content = new VBox(8, widths, new Sentence("Shown:", look, "."), tiles, step);
+        content = new VBox(8, widths, new Sentence("Shown:", look, "."), steps);
         content.getStyleClass().add("line-station");
-        choose(steps.get(0));
     }
 
     /** A length in the user's words. */
@@ -106,36 +96,14 @@ public final class LinePanel implements Panel {
         desk.look(next);
     }
 
-    /** Opens a step; the open one once more closes it and leaves its room to the findings. */
-    private void choose(Step next) {
-        boolean fold = next == chosen && step.isVisible();
-        step.setVisible(!fold);
-        step.setManaged(!fold);
-        if (fold) {
-            tiles.chooseNone();
-            return;
-        }
-        chosen = next;
-        tiles.choose(next);
-        stepTitle.setText(next.title());
-        open.getChildren().setAll(next.content());
-        if (desk.shown() != null) {
-            next.show(desk.shown());
-        }
-    }
-
     /** Opens the step of a number from 1, or folds it if it is open. */
     public void openStep(int number) {
-        if (number >= 1 && number <= steps.size()) {
-            choose(steps.get(number - 1));
-        }
+        steps.openStep(number);
     }
 
     @Override
     public void findingChosen(Finding finding) {
-        if (step.isVisible()) {
-            choose(chosen);
-        }
+        steps.fold();
     }
 
     @Override
@@ -156,8 +124,7 @@ public final class LinePanel implements Panel {
     @Override
     public void show(Shown shown) {
         widths.show(desk.study());
-        tiles.show(shown);
-        chosen.show(shown);
+        steps.show(shown);
     }
 
     @Override

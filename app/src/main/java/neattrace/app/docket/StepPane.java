@@ -1,0 +1,74 @@
+package neattrace.app.docket;
+
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import neattrace.app.work.Shown;
+
+/** Steps as tiles, and below them what is set in the open one. */
+public final class StepPane extends VBox {
+
+    private final List<Step> steps;
+    private final Supplier<Shown> shown;
+    private final StepTiles tiles;
+    private final StackPane open = new StackPane();
+    private Step chosen;
+
+    /**
+     * A pane with its first step open.
+     *
+     * @param numbered whether number keys open steps
+     * @param shown what is on the table; gives null for nothing
+     */
+    public StepPane(List<? extends Step> steps, boolean numbered, Supplier<Shown> shown) {
+        super(8);
+        this.steps = List.copyOf(steps);
+        this.shown = shown;
+        tiles = new StepTiles(this.steps, numbered, this::choose);
+        open.getStyleClass().add("open-step");
+        getChildren().addAll(tiles, open);
+        choose(this.steps.get(0));
+    }
+
+    /** Opens a step; the open one once more closes it and leaves its room to the findings. */
+    private void choose(Step next) {
+        if (next == chosen && open.isVisible()) {
+            fold();
+            return;
+        }
+        chosen = next;
+        tiles.choose(next);
+        open.setVisible(true);
+        open.setManaged(true);
+        open.getChildren().setAll(next.content());
+        showChosen();
+    }
+
+    /** Closes the open step. */
+    public void fold() {
+        open.setVisible(false);
+        open.setManaged(false);
+        tiles.chooseNone();
+    }
+
+    /** Opens the step of a number from 1, or folds it if it is open. */
+    public void openStep(int number) {
+        if (number >= 1 && number <= steps.size()) {
+            choose(steps.get(number - 1));
+        }
+    }
+
+    /** Shows the values of a new drawing. */
+    public void show(Shown now) {
+        tiles.show(now);
+        chosen.show(now);
+    }
+
+    /** Shows the open step's values again. */
+    public void showChosen() {
+        if (shown.get() != null) {
+            chosen.show(shown.get());
+        }
+    }
+}
