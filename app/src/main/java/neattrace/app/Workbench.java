@@ -205,8 +205,9 @@ final class Workbench extends BorderPane {
     void go(Station next) {
         table.take(null);
         table.setSketch(null);
-        if (station == Station.FLATS && next != station) {
-            // The swatch is laid down with the station; nothing should say it is in hand.
+        boolean leaves = next != station;
+        if (leaves && (station == Station.FLATS || station == Station.CLOSE)) {
+            // What was in hand or asked about there is laid down with the station.
             workspace.say("");
         }
         station = next;

@@ -11,5 +11,15 @@ import neattrace.geom.Point;
  * @param widthPx how wide the opening is
  * @param ends how many of its two sides are ends of lines that point across it
  * @param closed whether it counts as closed
+ * @param lesserPx paper of the smaller of the two areas that it parts, or would part, px
+ * @param greaterPx paper of the larger of them, px
  */
-public record Gap(Point place, Point from, Point to, double widthPx, int ends, boolean closed) {}
+public record Gap(
+        Point place,
+        Point from,
+        Point to,
+        double widthPx,
+        int ends,
+        boolean closed,
+        long lesserPx,
+        long greaterPx) {}

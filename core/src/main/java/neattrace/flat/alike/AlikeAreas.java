@@ -8,7 +8,10 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 
-/** Finds areas like a given one. Shapes are measured once, linear in their points. */
+/**
+ * Finds areas like a given one. Shapes are measured once, linear in their points; only those alike
+ * in their measures are laid over each other. Not thread-safe.
+ */
 public final class AlikeAreas {
 
     /** The larger of two areas alike is at most so many times as large. */
@@ -20,11 +23,19 @@ public final class AlikeAreas {
     /** The rounder of two shapes alike is at most so many times as compact. */
     private static final double COMPACTNESS = 1.35;
 
+    /** So much of two shapes alike, laid over each other, both cover. */
+    private static final double OVERLAP = 0.84;
+
     private final List<Area> areas;
+    private final List<MultiPolygon> outlines;
     private final List<Shape> shapes;
 
-    /** What does not change when a shape is turned or mirrored. */
-    private record Shape(double size, double elongation, double compactness) {}
+    /** By label, once they were needed. */
+    private final PolarShape[] polar;
+
+    /** What does not change when a shape is turned or mirrored, and its centre. */
+    private record Shape(
+            double size, double elongation, double compactness, double cx, double cy) {}
 
     /**
      * Measures areas.
@@ -34,6 +45,8 @@ public final class AlikeAreas {
      */
     public AlikeAreas(List<Area> areas, List<MultiPolygon> outlines) {
         this.areas = List.copyOf(areas);
+        this.outlines = List.copyOf(outlines);
+        polar = new PolarShape[outlines.size()];
         shapes = outlines.stream().map(AlikeAreas::shape).toList();
     }
 
@@ -45,11 +58,20 @@ public final class AlikeAreas {
         for (Area other : areas) {
             if (!other.outside()
                     && other.label() != area.label()
-                    && isAlike(own, shapes.get(other.label()))) {
+                    && isAlike(own, shapes.get(other.label()))
+                    && polar(area.label()).overlap(polar(other.label())) >= OVERLAP) {
                 alike.add(other);
             }
         }
         return alike;
+    }
+
+    private PolarShape polar(int label) {
+        if (polar[label] == null) {
+            Shape shape = shapes.get(label);
+            polar[label] = new PolarShape(outlines.get(label), shape.cx, shape.cy);
+        }
+        return polar[label];
     }
 
     private static boolean isAlike(Shape a, Shape b) {
@@ -74,7 +96,7 @@ public final class AlikeAreas {
         }
         double area = sums[0];
         if (area <= 0) {
-            return new Shape(0, 1, 1);
+            return new Shape(0, 1, 1, 0, 0);
         }
         double cx = sums[1] / area;
         double cy = sums[2] / area;
@@ -86,7 +108,11 @@ public final class AlikeAreas {
         double thin = Math.max(1e-12, mean - spread);
         double around = outline.getLength();
         return new Shape(
-                area, Math.sqrt((mean + spread) / thin), 4 * Math.PI * area / (around * around));
+                area,
+                Math.sqrt((mean + spread) / thin),
+                4 * Math.PI * area / (around * around),
+                cx,
+                cy);
     }
 
     private static void add(LinearRing ring, int sign, double[] sums) {

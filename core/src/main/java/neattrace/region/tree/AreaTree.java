@@ -118,7 +118,7 @@ public final class AreaTree {
 
     /** The width up to which gaps are best closed, from the drawing itself, mm. */
     public double calmMm() {
-        Cells one = new Cells(cells.size());
+        Cells one = new Cells(cells);
         List<Double> changes = new ArrayList<>();
         for (Neck neck : necks) {
             if (one.unite(neck.a(), neck.b())) {
@@ -130,7 +130,7 @@ public final class AreaTree {
 
     /** How many enclosed areas there would be if gaps up to a width were closed. */
     public int enclosedAt(double gapMm) {
-        Cells one = new Cells(cells.size());
+        Cells one = new Cells(cells);
         int count = cells.size();
         for (Neck neck : necks) {
             if (neck.widthPx() > gapMm * pxPerMm && one.unite(neck.a(), neck.b())) {
@@ -146,30 +146,43 @@ public final class AreaTree {
         double gapMm = wanted.isAutomatic() ? calmMm() : wanted.gapMm();
         double gapPx = gapMm * pxPerMm;
         double askedPx = Math.max(LEAST_ASKED_MM, WORTH_ASKING * gapMm) * pxPerMm;
-        Cells one = new Cells(cells.size());
+        Cells one = new Cells(cells);
         List<Gap> gaps = new ArrayList<>();
         List<Neck> closed = new ArrayList<>();
         for (Neck neck : necks) {
             Optional<Boolean> decided = wanted.decided(neck.place().times(1 / pxPerMm));
             if (decided.orElse(neck.widthPx() <= gapPx)) {
                 closed.add(neck);
-            } else if (one.unite(neck.a(), neck.b())
+                continue;
+            }
+            Gap gap = gap(neck, one, false);
+            if (one.unite(neck.a(), neck.b())
                     && (neck.widthPx() <= askedPx || decided.isPresent())) {
-                gaps.add(gap(neck, false));
+                gaps.add(gap);
             }
         }
         for (Neck neck : closed) {
             // A closed gap beside an open one of the same wall parts nothing.
             if (one.find(neck.a()) != one.find(neck.b())) {
-                gaps.add(gap(neck, true));
+                gaps.add(gap(neck, one, true));
             }
         }
         gaps.sort(Comparator.comparingDouble(Gap::widthPx).reversed());
         return map(one, gaps, gapPx);
     }
 
-    private static Gap gap(Neck neck, boolean closed) {
-        return new Gap(neck.place(), neck.from(), neck.to(), neck.widthPx(), neck.ends(), closed);
+    private static Gap gap(Neck neck, Cells one, boolean closed) {
+        long a = one.pixels(neck.a());
+        long b = one.pixels(neck.b());
+        return new Gap(
+                neck.place(),
+                neck.from(),
+                neck.to(),
+                neck.widthPx(),
+                neck.ends(),
+                closed,
+                Math.min(a, b),
+                Math.max(a, b));
     }
 
     private AreaMap map(Cells one, List<Gap> gaps, double gapPx) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.BasicStroke;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
+import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import neattrace.geom.Point;
@@ -38,6 +39,12 @@ class AlikeAreasTest {
                         g.draw(new Ellipse2D.Double(180, 180, 80, 80));
                         g.draw(new Rectangle2D.Double(500, 60, 78, 78));
                         g.draw(new Rectangle2D.Double(500, 200, 180, 34));
+                        Path2D drop = new Path2D.Double();
+                        drop.moveTo(590, 262);
+                        drop.curveTo(650, 350, 650, 384, 590, 384);
+                        drop.curveTo(530, 384, 530, 350, 590, 262);
+                        g.draw(drop);
+                        g.draw(new Ellipse2D.Double(420, 300, 92, 84));
                     });
 
     private static final AreaTree TREE =
@@ -66,5 +73,12 @@ class AlikeAreasTest {
     void aDiscAndASquareAndABarAreNoPetals() {
         assertThat(like(220, 220)).doesNotContainAnyElementsOf(like(350, 220));
         assertThat(like(590, 217)).hasSize(1);
+    }
+
+    /** About as large, as long and as compact as a disc, and still no disc. */
+    @Test
+    void aDropIsNoDisc() {
+        assertThat(like(590, 340)).hasSize(1);
+        assertThat(like(466, 342)).contains(AREAS.at(new Point(220, 220)).orElseThrow());
     }
 }

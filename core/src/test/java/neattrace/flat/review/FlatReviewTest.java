@@ -87,7 +87,16 @@ class FlatReviewTest {
 
     @Test
     void onlyAWideGapBetweenTwoColoursIsALeak() {
-        Gap wide = new Gap(new Point(50, 100), new Point(43, 100), new Point(57, 100), 14, 2, true);
+        Gap wide =
+                new Gap(
+                        new Point(50, 100),
+                        new Point(43, 100),
+                        new Point(57, 100),
+                        14,
+                        2,
+                        true,
+                        1,
+                        1);
         AreaMap map = column(2, 30, List.of(wide));
         assertThat(only(review(map, FlatLimits.USUAL, 1, 3), FlatFinding.WideLeak.class))
                 .extracting(FlatFinding.WideLeak::gap)

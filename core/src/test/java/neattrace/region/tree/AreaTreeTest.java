@@ -72,6 +72,27 @@ class AreaTreeTest {
         assertThat(wide.gaps()).extracting(Gap::closed).containsExactly(false, true);
     }
 
+    /** Told with a gap: the areas it parts, or would part if it were closed. */
+    @Test
+    void aGapTellsWhatItParts() {
+        AreaTree tree = rooms(4, 16);
+        long room =
+                tree.cells().stream()
+                        .filter(cell -> cell.border() == 0)
+                        .findFirst()
+                        .orElseThrow()
+                        .pixels();
+        for (double mm : new double[] {1, 2}) {
+            List<Gap> gaps = tree.at(at(mm)).gaps();
+            assertThat(gaps).hasSize(2);
+            for (Gap gap : gaps) {
+                assertThat(gap.lesserPx()).isBetween(room - 200, room + 200);
+            }
+            // The narrow door holds a room from two others, if the wide one between those is open.
+            assertThat(gaps.get(1).greaterPx() > 1.5 * room).isEqualTo(mm == 1);
+        }
+    }
+
     @Test
     void decisionsGoBeforeTheWidth() {
         AreaTree tree = rooms(4, 16);

@@ -97,22 +97,32 @@ final class GapFindings {
                 at,
                 Math.max(3, 3 * mm),
                 gap.closed() ? "A gap of " + measure + " was closed" : "An opening of " + measure,
-                reason(gap),
+                reason(gap, mmPerPx),
                 mark(gap, mmPerPx).along(mending.suggested(gap)),
                 answers);
     }
 
-    private static String reason(Gap gap) {
+    /** Why it is thought to be a gap, how surely, and what it parts. */
+    private static String reason(Gap gap, double mmPerPx) {
         String what =
                 switch (gap.ends()) {
-                    case 2 -> "Two ends of lines point at each other.";
-                    case 1 -> "A line stops short of another.";
-                    default -> "Two lines come near each other.";
+                    case 2 -> "Two ends of lines point at each other: surely a slip.";
+                    case 1 -> "A line stops short of another: probably a slip.";
+                    default -> "Two lines come near each other: perhaps meant.";
                 };
         return what
-                + (gap.closed()
-                        ? " Left open, colour runs from side to side."
-                        : " Colour runs through here.");
+                + String.format(
+                        Locale.ROOT,
+                        gap.closed() ? " It parts %s from %s." : " Closed, it parts %s from %s.",
+                        size(gap.lesserPx(), mmPerPx),
+                        size(gap.greaterPx(), mmPerPx));
+    }
+
+    private static String size(long pixels, double mmPerPx) {
+        double squareMm = pixels * mmPerPx * mmPerPx;
+        return squareMm < 9.95
+                ? String.format(Locale.ROOT, "%.1f mm²", squareMm)
+                : String.format(Locale.ROOT, "%.0f mm²", squareMm);
     }
 
     static Mark mark(Gap gap, double mmPerPx) {

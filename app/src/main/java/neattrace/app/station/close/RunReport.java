@@ -128,7 +128,9 @@ final class RunReport {
                             neck.to(),
                             neck.widthPx(),
                             neck.ends(),
-                            false);
+                            false,
+                            0,
+                            0);
             answers.add(new Answer(mending.way().answer(), () -> mending.close(gap)));
         } else {
             answers.add(new Answer("Open it", () -> mending.decide(place, false)));

@@ -27,6 +27,7 @@ import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.flat.exchange.PaletteFile;
 import neattrace.flat.exchange.PaletteFile.Format;
+import neattrace.flat.review.FlatReview;
 import neattrace.job.Job;
 import neattrace.job.colouring.Colouring;
 import neattrace.job.file.JobFile;
@@ -71,6 +72,7 @@ final class PaletteStep implements Step {
                         Buttons.small("Up", "swatch-up", () -> move(-1)),
                         Buttons.small("Down", "swatch-down", () -> move(1)),
                         Buttons.small("Lock or unlock", "swatch-lock", this::lock),
+                        Buttons.small("An ink of its own", "swatch-spot", this::spot),
                         replace,
                         editor.removeButton());
         swatchTools
@@ -81,7 +83,10 @@ final class PaletteStep implements Step {
                         order);
         FlowPane files = new FlowPane(6, 6);
         files.getChildren()
-                .addAll(drop, export, Buttons.small("Read a palette …", "read-palette", this::choose));
+                .addAll(
+                        drop,
+                        export,
+                        Buttons.small("Read a palette …", "read-palette", this::choose));
         content =
                 new VBox(
                         8,
@@ -136,6 +141,33 @@ final class PaletteStep implements Step {
                                         job ->
                                                 job.withSwatch(
                                                         swatch.withLocked(!swatch.locked()))));
+    }
+
+    /** A spot ink looks as its build does until a measured colour is read for it. */
+    private void spot() {
+        inHand().ifPresent(
+                        swatch -> {
+                            boolean own = swatch.spot().isPresent();
+                            desk.change(
+                                    own ? "Process inks" : "An ink of its own",
+                                    job ->
+                                            job.withSwatch(
+                                                    swatch.withSpot(
+                                                            own
+                                                                    ? Optional.empty()
+                                                                    : Optional.of(
+                                                                            FlatReview.look(
+                                                                                    swatch,
+                                                                                    desk.workspace()
+                                                                                            .press())))));
+                            desk.workspace()
+                                    .say(
+                                            swatch.name()
+                                                    + (own
+                                                            ? " is printed with process inks."
+                                                            : " is an ink of its own; CxF, CSV and"
+                                                                    + " JSON carry its colour."));
+                        });
     }
 
     private void move(int by) {
