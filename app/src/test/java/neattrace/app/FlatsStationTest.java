@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -255,6 +256,7 @@ class FlatsStationTest extends WindowTest {
         ImageIO.write(image, "png", file.toFile());
         step(robot, "picture");
         robot.interact(() -> workbench.flats().openPicture(file));
+        until(() -> robot.lookup("#reference").queryAs(ImageView.class).getImage() != null);
         robot.clickOn("#reference");
         settled();
         assertThat(workspace.job().swatches()).hasSize(3);

@@ -95,10 +95,13 @@ public final class Answers {
                                     drawing,
                                     Progress.SILENT);
                         });
-        AlikeAreas alike = new AlikeAreas(drawing.areas().areas(), drawing.areaOutlines());
         double hover = median(ROUNDS, () -> drawing.areaAt(place(drawing, random)));
         double like =
-                median(ROUNDS, () -> alike.like(enclosed.get(random.nextInt(enclosed.size()))));
+                median(
+                        ROUNDS,
+                        () ->
+                                new AlikeAreas(drawing.areas().areas(), drawing.areaOutlines())
+                                        .like(enclosed.get(random.nextInt(enclosed.size()))));
         double run =
                 median(
                         ROUNDS,

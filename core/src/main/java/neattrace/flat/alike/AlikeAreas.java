@@ -10,7 +10,7 @@ import org.locationtech.jts.geom.Polygon;
 
 /**
  * Finds areas like a given one. Shapes are measured once, linear in their points; only those alike
- * in their measures are laid over each other. Not thread-safe.
+ * in their measures are laid over each other.
  */
 public final class AlikeAreas {
 
@@ -52,20 +52,20 @@ public final class AlikeAreas {
 
     /** The enclosed areas like one of them, that one first. */
     public List<Area> like(Area area) {
+        Shape own = shapes.get(area.label());
+        PolarShape laid = polar(area.label());
         List<Area> alike = new ArrayList<>();
         alike.add(area);
-        Shape own = shapes.get(area.label());
-        for (Area other : areas) {
-            if (!other.outside()
-                    && other.label() != area.label()
-                    && isAlike(own, shapes.get(other.label()))
-                    && polar(area.label()).overlap(polar(other.label())) >= OVERLAP) {
-                alike.add(other);
-            }
-        }
+        alike.addAll(
+                areas.parallelStream()
+                        .filter(other -> !other.outside() && other.label() != area.label())
+                        .filter(other -> isAlike(own, shapes.get(other.label())))
+                        .filter(other -> laid.overlap(polar(other.label())) >= OVERLAP)
+                        .toList());
         return alike;
     }
 
+    /** Found when first asked for; two threads at once find the same. */
     private PolarShape polar(int label) {
         if (polar[label] == null) {
             Shape shape = shapes.get(label);

@@ -1,6 +1,8 @@
 package neattrace.flat.alike;
 
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -11,17 +13,33 @@ import org.locationtech.jts.geom.MultiPolygon;
  */
 final class PolarShape {
 
-    private static final int SECTORS = 32;
-    private static final int RINGS = 24;
+    private static final int SECTORS = 24;
+    private static final int RINGS = 16;
 
     /** How far out the rings go, in radii of the disc as large as the shape. */
-    private static final double REACH = 3;
+    private static final double REACH = 2.6;
+
+    private static final int MANY_POINTS = 400;
+
+    /** For each set of rings its area; rings farther out are larger. */
+    private static final int[] AREA = new int[1 << RINGS];
+
+    static {
+        for (int rings = 1; rings < AREA.length; rings++) {
+            int outermost = 31 - Integer.numberOfLeadingZeros(rings);
+            AREA[rings] = AREA[rings ^ 1 << outermost] + 2 * outermost + 1;
+        }
+    }
 
     /** For each sector a bit for every ring in which the shape lies. */
     private final int[] sectors = new int[SECTORS];
 
     PolarShape(MultiPolygon outline, double cx, double cy) {
-        IndexedPointInAreaLocator locator = new IndexedPointInAreaLocator(outline);
+        // An index pays only for long outlines; most areas have a few dozen points.
+        PointOnGeometryLocator locator =
+                outline.getNumPoints() > MANY_POINTS
+                        ? new IndexedPointInAreaLocator(outline)
+                        : new SimplePointInAreaLocator(outline);
         double step = REACH * Math.sqrt(outline.getArea() / Math.PI) / RINGS;
         for (int sector = 0; sector < SECTORS; sector++) {
             double angle = 2 * Math.PI * (sector + 0.5) / SECTORS;
@@ -52,18 +70,9 @@ final class PolarShape {
         for (int sector = 0; sector < SECTORS; sector++) {
             int own = sectors[sector];
             int its = other.sectors[Math.floorMod(turn + way * sector, SECTORS)];
-            both += area(own & its);
-            any += area(own | its);
+            both += AREA[own & its];
+            any += AREA[own | its];
         }
         return any == 0 ? 1 : (double) both / any;
-    }
-
-    /** Rings farther out are larger. */
-    private static long area(int rings) {
-        long area = 0;
-        for (int left = rings; left != 0; left &= left - 1) {
-            area += 2L * Integer.numberOfTrailingZeros(left) + 1;
-        }
-        return area;
     }
 }

@@ -172,7 +172,7 @@ public final class RunFinder {
         return new Run(way, Optional.ofNullable(tightest), open, target);
     }
 
-    /** The middle of the stretch of the sheet's border that belongs to the page and is nearest. */
+    /** The place on the sheet's border that is paper of the page and nearest. */
     private Point nearestBorder(Point from) {
         int width = map.width();
         int height = map.height();

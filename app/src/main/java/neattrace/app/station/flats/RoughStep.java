@@ -2,9 +2,11 @@ package neattrace.app.station.flats;
 
 import java.io.File;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -87,15 +89,33 @@ final class RoughStep implements Step {
         }
     }
 
-    /** Opens a reference picture. */
+    /** Opens a reference picture; reading it takes its time, so it happens aside. */
     void open(Path file) {
+        CompletableFuture.supplyAsync(() -> read(file))
+                .whenComplete(
+                        (read, failure) -> Platform.runLater(() -> opened(file, read, failure)));
+    }
+
+    private static Picture read(Path file) {
         try {
-            picture = PictureReader.read(file);
-            name = file.getFileName().toString();
-            showPicture();
+            return PictureReader.read(file);
         } catch (IOException e) {
-            desk.workspace().tellTrouble(e);
+            throw new UncheckedIOException(e);
         }
+    }
+
+    private void opened(Path file, Picture read, Throwable failure) {
+        if (failure != null) {
+            desk.workspace()
+                    .tellTrouble(
+                            failure.getCause() instanceof UncheckedIOException e
+                                    ? e.getCause()
+                                    : new IOException("The picture cannot be read.", failure));
+            return;
+        }
+        picture = read;
+        name = file.getFileName().toString();
+        showPicture();
     }
 
     private void showPicture() {
