@@ -156,6 +156,30 @@ public final class Colouring {
         return List.of(area);
     }
 
+    /** The places of a group that still lie in areas of the drawing, mm. */
+    public static List<Point> stillThere(Drawing drawing, AreaGroup group) {
+        return group.anchors().stream()
+                .filter(
+                        anchor ->
+                                drawing.areaAt(anchor).filter(area -> !area.outside()).isPresent())
+                .toList();
+    }
+
+    /** The job with a group of other places; without it if there are none. */
+    public static Job without(Job job, AreaGroup group, List<Point> kept) {
+        List<AreaGroup> groups = new ArrayList<>(job.groups());
+        int index = groups.indexOf(group);
+        if (index < 0) {
+            return job;
+        }
+        if (kept.isEmpty()) {
+            groups.remove(index);
+        } else {
+            groups.set(index, new AreaGroup(group.name(), kept));
+        }
+        return job.withGroups(groups);
+    }
+
     /** A job and the id of a swatch in it. */
     public record With(Job job, int swatch) {}
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.flat.AreaGroup;
 import neattrace.flat.Fill;
 import neattrace.flat.Form;
 import neattrace.flat.Swatch;
@@ -100,6 +101,17 @@ class ColouringTest {
         assertThat(Colouring.groupOf(drawing, at(RING))).containsExactly(at(RING));
         Job again = Colouring.grouped(grouped, drawing, List.of(at(DISC)), "Target");
         assertThat(again.groups()).hasSize(1);
+    }
+
+    @Test
+    void aGroupKnowsWhichOfItsAreasAreGone() {
+        AreaGroup group = new AreaGroup("Target", List.of(DISC, new Point(0.5, 0.5)));
+        List<Point> kept = Colouring.stillThere(drawing, group);
+        assertThat(kept).containsExactly(DISC);
+        Job grouped = job.withGroups(List.of(group));
+        assertThat(Colouring.without(grouped, group, kept).groups())
+                .containsExactly(new AreaGroup("Target", List.of(DISC)));
+        assertThat(Colouring.without(grouped, group, List.of()).groups()).isEmpty();
     }
 
     @Test

@@ -8,6 +8,7 @@ import neattrace.app.docket.Finding.Answer;
 import neattrace.app.station.LeftAlone;
 import neattrace.app.table.Mark;
 import neattrace.app.work.Shown;
+import neattrace.flat.AreaGroup;
 import neattrace.flat.Fill;
 import neattrace.flat.Form;
 import neattrace.flat.Swatch;
@@ -42,6 +43,7 @@ final class FlatFindings {
         Drawing drawing = shown.drawing();
         List<Finding> findings = new ArrayList<>();
         drawing.attachment().lost().forEach(lost -> findings.add(lost(lost)));
+        drawing.job().groups().forEach(group -> scattered(drawing, group, findings));
         drawing.lostForms().forEach(form -> findings.add(lost(form)));
         List<FlatFinding> doubtful =
                 FlatReview.of(
@@ -94,6 +96,26 @@ final class FlatFindings {
                                                                                         !f.equals(
                                                                                                 lost))
                                                                         .toList())))));
+    }
+
+    /** A group some of whose areas are gone. */
+    private void scattered(Drawing drawing, AreaGroup group, List<Finding> findings) {
+        List<Point> kept = Colouring.stillThere(drawing, group);
+        int gone = group.anchors().size() - kept.size();
+        if (gone == 0) {
+            return;
+        }
+        findings.add(
+                Finding.general(
+                        String.format(Locale.ROOT, "“%s” lost %d of its areas", group.name(), gone),
+                        "They are gone or open to the page. They are kept in mind, in case they come"
+                                + " back.",
+                        new Answer(
+                                "Forget them",
+                                () ->
+                                        desk.change(
+                                                "Forget areas of a group",
+                                                job -> Colouring.without(job, group, kept)))));
     }
 
     private Finding lost(Form form) {
