@@ -91,8 +91,35 @@ final class CrackRings {
                 side = ahead;
             }
         } while (x != startX || y != startY || side != WEST);
-        ring.add(ring.get(0).copy());
-        return new Ring(ring.toArray(Coordinate[]::new), area < 0);
+        return new Ring(cornersOf(ring), area < 0);
+    }
+
+    /**
+     * The ring without what lies on the straight line between its neighbours. Both rings at an edge
+     * have the same neighbours there, so both drop the same; joints of areas stay, since they may
+     * be corners of another ring. What is dropped would be the first to go when rings are
+     * simplified, but makes most of the work there.
+     */
+    private static Coordinate[] cornersOf(List<Coordinate> ring) {
+        int n = ring.size();
+        List<Coordinate> corners = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            Coordinate at = ring.get(i);
+            Coordinate before = ring.get((i + n - 1) % n);
+            Coordinate after = ring.get((i + 1) % n);
+            double cross =
+                    (at.x - before.x) * (after.y - at.y) - (at.y - before.y) * (after.x - at.x);
+            if (cross != 0 || isJoint(at)) {
+                corners.add(at);
+            }
+        }
+        corners.add(corners.get(0).copy());
+        return corners.toArray(Coordinate[]::new);
+    }
+
+    /** Only joints lie on the corner of a pixel; all else lies in the middle of a crack. */
+    private static boolean isJoint(Coordinate at) {
+        return at.x == Math.rint(at.x) && at.y == Math.rint(at.y);
     }
 
     /**
