@@ -48,7 +48,7 @@ final class FlatCommand implements Callable<Integer> {
             names = "--rough",
             required = true,
             paramLabel = "ROUGH",
-            description = "A picture of the same proportion with colours dabbed in.")
+            description = "A picture of any size with colours dabbed in.")
     private Path rough;
 
     @Option(names = "-o", paramLabel = "OUT.svg", description = "Layered SVG.")
