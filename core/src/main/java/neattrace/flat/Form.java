@@ -2,6 +2,7 @@ package neattrace.flat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
 
@@ -17,6 +18,19 @@ public sealed interface Form {
     /** What it is, in the user's words. */
     String words();
 
+    /** The same with one swatch in the place of another. */
+    Form replacing(int from, int into);
+
+    /** A form that is kept to one area and has one swatch. */
+    sealed interface Within extends Form {
+
+        /** A place in the area. */
+        Point anchor();
+
+        /** Its colour. */
+        int swatch();
+    }
+
     /**
      * A smaller copy of an area within it.
      *
@@ -24,7 +38,7 @@ public sealed interface Form {
      * @param mm how far inside its edge
      * @param swatch its colour
      */
-    record Inset(Point anchor, double mm, int swatch) implements Form {
+    record Inset(Point anchor, double mm, int swatch) implements Within {
 
         public Inset {
             check(mm);
@@ -39,6 +53,11 @@ public sealed interface Form {
         public String words() {
             return "Inset";
         }
+
+        @Override
+        public Form replacing(int from, int into) {
+            return swatch == from ? new Inset(anchor, mm, into) : this;
+        }
     }
 
     /**
@@ -49,7 +68,7 @@ public sealed interface Form {
      * @param lit whether it is the side towards the light
      * @param swatch its colour
      */
-    record Side(Point anchor, double mm, boolean lit, int swatch) implements Form {
+    record Side(Point anchor, double mm, boolean lit, int swatch) implements Within {
 
         public Side {
             check(mm);
@@ -64,6 +83,11 @@ public sealed interface Form {
         public String words() {
             return lit ? "Lit side" : "Shaded side";
         }
+
+        @Override
+        public Form replacing(int from, int into) {
+            return swatch == from ? new Side(anchor, mm, lit, into) : this;
+        }
     }
 
     /**
@@ -73,7 +97,7 @@ public sealed interface Form {
      * @param ring its outline
      * @param swatch its colour
      */
-    record Highlight(Point anchor, List<Point> ring, int swatch) implements Form {
+    record Highlight(Point anchor, List<Point> ring, int swatch) implements Within {
 
         public Highlight {
             ring = drawn(ring);
@@ -87,6 +111,11 @@ public sealed interface Form {
         @Override
         public String words() {
             return "Highlight";
+        }
+
+        @Override
+        public Form replacing(int from, int into) {
+            return swatch == from ? new Highlight(anchor, ring, into) : this;
         }
     }
 
@@ -112,6 +141,15 @@ public sealed interface Form {
         public String words() {
             return "Shadow over " + darker.size() + (darker.size() == 1 ? " colour" : " colours");
         }
+
+        @Override
+        public Form replacing(int from, int into) {
+            Map<Integer, Integer> next = new TreeMap<>();
+            darker.forEach(
+                    (under, over) ->
+                            next.put(under == from ? into : under, over == from ? into : over));
+            return new Shade(ring, next);
+        }
     }
 
     /**
@@ -134,6 +172,11 @@ public sealed interface Form {
         @Override
         public String words() {
             return "Cast shadow";
+        }
+
+        @Override
+        public Form replacing(int from, int into) {
+            return swatch == from ? new Cast(mm, into) : this;
         }
     }
 

@@ -155,12 +155,7 @@ public final class Table extends Region {
 
     /** The part of the page that is in sight, mm: left, top, right, bottom. */
     public double[] inSight() {
-        Point a = view.get().toPage(0, 0);
-        Point b = view.get().toPage(getWidth(), getHeight());
-        return new double[] {
-            Math.min(a.x(), b.x()), Math.min(a.y(), b.y()),
-            Math.max(a.x(), b.x()), Math.max(a.y(), b.y())
-        };
+        return view.get().inSight();
     }
 
     /** Where the cursor is on the page, mm; null if elsewhere. */
@@ -249,13 +244,13 @@ public final class Table extends Region {
 
     /** Goes to a place and shows about {@code reachMm} round it. */
     public void lookAt(Point place, double reachMm) {
-        double scale = Math.min(getWidth(), getHeight()) / (2 * Math.max(1, reachMm));
+        View near = view.get().lookingAt(place, reachMm);
         Shown now = shown.get();
-        if (now != null && scale <= wholePage(now).scale()) {
+        if (now != null && near.scale() <= wholePage(now).scale()) {
             fit();
-            return;
+        } else {
+            look(near);
         }
-        look(view.get().withCentre(place).withScale(Math.min(60, scale)));
     }
 
     /** Where a place on the page lies in this node, for tests and for hints. */
@@ -270,11 +265,7 @@ public final class Table extends Region {
 
     private void shownChanged(Shown before, Shown now) {
         boolean samePage =
-                before != null
-                        && now != null
-                        && before.drawing().picture() == now.drawing().picture()
-                        && before.drawing().widthMm() == now.drawing().widthMm()
-                        && before.drawing().heightMm() == now.drawing().heightMm();
+                before != null && now != null && before.drawing().isOnPageOf(now.drawing());
         sketch = null;
         early = null;
         if (!samePage) {

@@ -19,6 +19,9 @@ record View(Point centre, double scale, boolean flipped, double width, double he
     private static final double LEAST_SCALE = 0.2;
     private static final double MOST_SCALE = 800;
 
+    /** Looking at a place goes no closer, screen pixels a mm. */
+    private static final double CLOSEST = 60;
+
     /** From mm to screen pixels. */
     AffineTransform transform() {
         AffineTransform transform = AffineTransform.getTranslateInstance(width / 2, height / 2);
@@ -83,5 +86,21 @@ record View(Point centre, double scale, boolean flipped, double width, double he
         double below = (Math.max(margin, bar) - margin) / 2 / next;
         Point middle = new Point(pageWidth / 2, pageHeight / 2 + below);
         return new View(middle, next, flipped, width, height);
+    }
+
+    /** The part of the page that is in sight, mm: left, top, right, bottom. */
+    double[] inSight() {
+        Point a = toPage(0, 0);
+        Point b = toPage(width, height);
+        return new double[] {
+            Math.min(a.x(), b.x()), Math.min(a.y(), b.y()),
+            Math.max(a.x(), b.x()), Math.max(a.y(), b.y())
+        };
+    }
+
+    /** A place in the middle with about so much round it. */
+    View lookingAt(Point place, double reachMm) {
+        double near = Math.min(width, height) / (2 * Math.max(1, reachMm));
+        return withCentre(place).withScale(Math.min(CLOSEST, near));
     }
 }

@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import neattrace.flat.Swatch;
 import neattrace.flat.naming.ColourNames;
 import neattrace.press.Cmyk;
@@ -140,7 +139,7 @@ public final class PaletteFile {
                                         .filter(name -> !name.isBlank())
                                         .toList());
         List<Swatch> swatches = new ArrayList<>();
-        for (int i : IntStream.range(0, entries.size()).toArray()) {
+        for (int i = 0; i < entries.size(); i++) {
             Entry entry = entries.get(i);
             String name =
                     entry.name().isBlank() ? names.name(entry.rgb().toLab()) : entry.name().strip();

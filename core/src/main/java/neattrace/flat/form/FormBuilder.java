@@ -89,41 +89,26 @@ public final class FormBuilder {
             Optional<MultiPolygon> outside) {
         FormBuilder builder = new FormBuilder(pieces, fall);
         for (Form form : forms) {
-            boolean done =
-                    form instanceof Form.Shade shade
-                            ? builder.shade(shade)
-                            : form instanceof Form.Cast cast
-                                    ? builder.cast(cast, page, outside)
-                                    : builder.within(form, grounds);
-            if (!done) {
+            if (!builder.lay(form, grounds, page, outside)) {
                 builder.lost.add(form);
             }
         }
         return new Formed(builder.pieces, List.copyOf(builder.lost));
     }
 
-    private boolean within(Form form, Grounds grounds) {
-        Point anchor =
-                form instanceof Form.Inset inset
-                        ? inset.anchor()
-                        : form instanceof Form.Side side
-                                ? side.anchor()
-                                : ((Form.Highlight) form).anchor();
-        Optional<Ground> area = grounds.areaAt(anchor);
-        if (area.isEmpty()) {
-            return false;
+    private boolean lay(Form form, Grounds grounds, Polygon page, Optional<MultiPolygon> outside) {
+        if (form instanceof Form.Shade shade) {
+            return shade(shade);
         }
-        Geometry shape = shape(form, area.get());
-        int swatch =
-                form instanceof Form.Inset inset
-                        ? inset.swatch()
-                        : form instanceof Form.Side side
-                                ? side.swatch()
-                                : ((Form.Highlight) form).swatch();
-        return lay(shape, swatch);
+        if (form instanceof Form.Cast cast) {
+            return cast(cast, page, outside);
+        }
+        Form.Within within = (Form.Within) form;
+        Optional<Ground> area = grounds.areaAt(within.anchor());
+        return area.isPresent() && lay(shape(within, area.get()), within.swatch());
     }
 
-    private Geometry shape(Form form, Ground ground) {
+    private Geometry shape(Form.Within form, Ground ground) {
         MultiPolygon area = ground.outline();
         if (form instanceof Form.Inset inset) {
             return area.buffer(-inset.mm() - ground.beneathMm());
@@ -153,16 +138,13 @@ public final class FormBuilder {
         if (kept.isEmpty()) {
             return false;
         }
-        takeOff(kept, -1);
+        takeOff(kept);
         pieces.computeIfAbsent(swatch, id -> new ArrayList<>()).add(kept);
         return true;
     }
 
-    private void takeOff(MultiPolygon shape, int except) {
+    private void takeOff(MultiPolygon shape) {
         for (Map.Entry<Integer, List<MultiPolygon>> entry : pieces.entrySet()) {
-            if (entry.getKey() == except) {
-                continue;
-            }
             List<MultiPolygon> left = new ArrayList<>();
             for (MultiPolygon piece : entry.getValue()) {
                 boolean near = piece.getEnvelopeInternal().intersects(shape.getEnvelopeInternal());
@@ -194,7 +176,7 @@ public final class FormBuilder {
                                 }
                             }
                         });
-        shaded.values().forEach(list -> list.forEach(piece -> takeOff(piece, -1)));
+        shaded.values().forEach(list -> list.forEach(piece -> takeOff(piece)));
         shaded.forEach(
                 (swatch, list) ->
                         pieces.computeIfAbsent(swatch, id -> new ArrayList<>()).addAll(list));

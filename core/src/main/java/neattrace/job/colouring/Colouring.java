@@ -98,38 +98,12 @@ public final class Colouring {
                 job.flat()
                         .withForms(
                                 job.flat().forms().stream()
-                                        .map(form -> with(form, from, into))
+                                        .map(form -> form.replacing(from, into))
                                         .toList());
         return job.withFills(fills)
                 .withLine(job.line().withColour(moved))
                 .withFlat(flat)
                 .withoutSwatch(from);
-    }
-
-    private static Form with(Form form, int from, int into) {
-        if (form instanceof Form.Inset inset && inset.swatch() == from) {
-            return new Form.Inset(inset.anchor(), inset.mm(), into);
-        }
-        if (form instanceof Form.Side side && side.swatch() == from) {
-            return new Form.Side(side.anchor(), side.mm(), side.lit(), into);
-        }
-        if (form instanceof Form.Highlight light && light.swatch() == from) {
-            return new Form.Highlight(light.anchor(), light.ring(), into);
-        }
-        if (form instanceof Form.Cast cast && cast.swatch() == from) {
-            return new Form.Cast(cast.mm(), into);
-        }
-        if (form instanceof Form.Shade shade) {
-            Map<Integer, Integer> darker = new TreeMap<>();
-            shade.darker()
-                    .forEach(
-                            (under, over) ->
-                                    darker.put(
-                                            under == from ? into : under,
-                                            over == from ? into : over));
-            return new Form.Shade(shade.ring(), darker);
-        }
-        return form;
     }
 
     /** Makes areas a group under a name; an older group of that name is replaced. */

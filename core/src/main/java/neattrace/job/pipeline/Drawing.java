@@ -13,6 +13,7 @@ import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
+import neattrace.region.knife.Knife;
 import neattrace.region.tree.AreaTree;
 import neattrace.sheet.ink.InkReading;
 import neattrace.trace.Tracing;
@@ -98,6 +99,13 @@ public record Drawing(
         return traced.heightMm();
     }
 
+    /** Whether it is the same picture on a page of the same size as another drawing. */
+    public boolean isOnPageOf(Drawing other) {
+        return picture() == other.picture()
+                && widthMm() == other.widthMm()
+                && heightMm() == other.heightMm();
+    }
+
     /** The area at a place in mm, also on a line. */
     public Optional<Area> areaAt(Point mm) {
         return areas.at(mm.times(resolution().pxPerMm()));
@@ -107,6 +115,11 @@ public record Drawing(
     public boolean inkAt(Point mm) {
         Point px = mm.times(resolution().pxPerMm());
         return traced.ink().isInk((int) Math.floor(px.x()), (int) Math.floor(px.y()));
+    }
+
+    /** A knife for its sheet and frame. */
+    public Knife knife() {
+        return new Knife(traced.ink(), resolution().pxPerMm(), job().close().frameMm());
     }
 
     /** Free paper of an area, mm2. */

@@ -5,9 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Finding;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.StepPane;
 import neattrace.app.route.Station;
 import neattrace.app.station.Panel;
@@ -48,12 +48,10 @@ public final class ClosePanel implements Panel {
         gaps = new GapFindings(desk, mending, knife::take);
         run = new RunReport(desk, mending);
         steps = new StepPane(List.of(new GapStep(desk, mending), knife, frame), true, desk::shown);
-        Label hint =
-                new Label(
+        Hint hint =
+                new Hint(
                         "Click a ring to open or close it. Click anywhere else to see where colour"
                                 + " would run.");
-        hint.setWrapText(true);
-        hint.getStyleClass().add("hint");
         content = new VBox(8, hint, steps);
         content.getStyleClass().add("line-station");
     }

@@ -3,9 +3,9 @@ package neattrace.app.station.close;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
@@ -25,7 +25,7 @@ final class FrameStep implements Step {
     private final ChoiceField<Boolean> use;
     private final NumberField inset;
     private final Sentence where;
-    private final Label hint = new Label();
+    private final Hint hint = new Hint("");
     private final VBox content;
 
     FrameStep(CloseDesk desk) {
@@ -51,8 +51,6 @@ final class FrameStep implements Step {
                         mm -> desk.change("Frame", settings -> settings.withFrameMm(mm)));
         inset.setId("frame-inset");
         where = new Sentence("It lies", inset, "inside the sheet's edge.");
-        hint.getStyleClass().add("hint");
-        hint.setWrapText(true);
         content = new VBox(8, new Sentence("Where art runs off the sheet,", use, "."), where, hint);
     }
 

@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Finding;
 import neattrace.app.docket.Finding.Answer;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.Rows;
 import neattrace.app.docket.Step;
 import neattrace.app.table.Mark;
@@ -33,7 +34,7 @@ final class KnifeStep implements Step {
 
     private final CloseDesk desk;
     private final Rows rows;
-    private final Label hint = new Label();
+    private final Hint hint = new Hint("");
     private final VBox content;
 
     /** A line that stopped short, until it is decided on. */
@@ -44,8 +45,6 @@ final class KnifeStep implements Step {
     KnifeStep(CloseDesk desk) {
         this.desk = desk;
         rows = new Rows(this::remove);
-        hint.getStyleClass().add("hint");
-        hint.setWrapText(true);
         hint.setText(
                 "A cut is never printed. It runs from line to line; an end that stops up to "
                         + String.format(Locale.ROOT, "%.1f mm", Knife.SNAP_MM)
@@ -64,11 +63,7 @@ final class KnifeStep implements Step {
     }
 
     private Knife knife() {
-        Drawing drawing = desk.shown().drawing();
-        return new Knife(
-                drawing.traced().ink(),
-                drawing.resolution().pxPerMm(),
-                drawing.job().close().frameMm());
+        return desk.shown().drawing().knife();
     }
 
     private void drawn(List<Point> line) {
@@ -166,11 +161,7 @@ final class KnifeStep implements Step {
             findings.add(unfinished(unfinished));
         }
         Drawing drawing = shown.drawing();
-        Knife knife =
-                new Knife(
-                        drawing.traced().ink(),
-                        drawing.resolution().pxPerMm(),
-                        drawing.job().close().frameMm());
+        Knife knife = drawing.knife();
         for (Join cut : drawing.job().close().cuts()) {
             if (!knife.parts(cut, drawing.areas())) {
                 findings.add(

@@ -10,6 +10,7 @@ import neattrace.app.table.Mark;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
+import neattrace.region.AreaMap;
 import neattrace.region.Gap;
 import neattrace.region.run.Run;
 import neattrace.region.run.RunFinder;
@@ -21,7 +22,10 @@ final class RunReport {
     private final CloseDesk desk;
     private final Mending mending;
     private Point asked;
-    private Shown of;
+
+    /** The areas that the run was found among; recolouring leaves them as they are. */
+    private AreaMap of;
+
     private Run run;
 
     RunReport(CloseDesk desk, Mending mending) {
@@ -47,9 +51,9 @@ final class RunReport {
     }
 
     private Run run(Shown shown) {
-        if (of != shown) {
-            Drawing drawing = shown.drawing();
-            of = shown;
+        Drawing drawing = shown.drawing();
+        if (of != drawing.areas()) {
+            of = drawing.areas();
             run =
                     new RunFinder(
                                     drawing.traced().ink(),

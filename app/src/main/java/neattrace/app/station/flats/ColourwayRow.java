@@ -27,7 +27,10 @@ final class ColourwayRow extends FlowPane {
     private final IntConsumer whenChosen;
 
     /** Counts up, so that pictures of an older drawing are not shown. */
-    private int ticket;
+    private volatile int ticket;
+
+    private Artwork shown;
+    private Palette shownPalette;
 
     ColourwayRow(IntConsumer whenChosen) {
         super(6, 6);
@@ -37,7 +40,12 @@ final class ColourwayRow extends FlowPane {
 
     /** Shows the colourways of a palette; nothing if there is only one. */
     void show(Artwork art, Palette palette) {
-        ticket++;
+        if (art == shown && palette.equals(shownPalette)) {
+            return;
+        }
+        shown = art;
+        shownPalette = palette;
+        ticket = ticket + 1;
         getChildren().clear();
         boolean several = !palette.colourways().isEmpty();
         setVisible(several);
@@ -78,7 +86,7 @@ final class ColourwayRow extends FlowPane {
     /** Painting thousands of areas takes its time, so it happens aside. */
     private void paint(Artwork art, ImageView view) {
         int mine = ticket;
-        CompletableFuture.supplyAsync(() -> preview(art))
+        CompletableFuture.supplyAsync(() -> mine == ticket ? preview(art) : new byte[0])
                 .thenAccept(
                         png ->
                                 Platform.runLater(

@@ -3,9 +3,9 @@ package neattrace.app.station.flats;
 import java.util.Arrays;
 import java.util.Locale;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
@@ -21,7 +21,7 @@ final class FinishStep implements Step {
     private final NumberField inks;
     private final NumberField spread;
     private final ChoiceField<Pieces> pieces;
-    private final Label hint = PaletteStep.hint("");
+    private final Hint hint = new Hint("");
     private final VBox content;
 
     FinishStep(FlatsDesk desk) {

@@ -18,7 +18,6 @@ import neattrace.geom.Point;
 import neattrace.job.colouring.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.Area;
-import neattrace.region.knife.Knife;
 
 /** What is doubtful about flats, with what can be done about it. */
 final class FlatFindings {
@@ -157,18 +156,13 @@ final class FlatFindings {
     }
 
     private static List<FlatFinding> acrossCuts(Drawing drawing) {
-        Knife knife =
-                new Knife(
-                        drawing.traced().ink(),
-                        drawing.resolution().pxPerMm(),
-                        drawing.job().close().frameMm());
         return FlatReview.acrossCuts(
                 drawing.areas(),
                 drawing.attachment().swatchOf(),
                 drawing.job().swatches(),
                 drawing.resolution().mmPerPx(),
                 drawing.job().close().cuts(),
-                knife);
+                drawing.knife());
     }
 
     private void acrossCut(

@@ -8,6 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.Rows;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
@@ -37,7 +38,7 @@ final class GroupStep implements Step {
         content =
                 new VBox(
                         8,
-                        PaletteStep.hint(
+                        new Hint(
                                 "Sweep once over all petals, all panes, all buttons. At Colour a click"
                                         + " can then colour the whole group."),
                         new HBox(

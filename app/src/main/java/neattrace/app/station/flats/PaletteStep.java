@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -335,13 +334,5 @@ final class PaletteStep implements Step {
             group.setText(swatch.map(Swatch::group).orElse(""));
         }
         showWays(shown.art(), job.palette());
-    }
-
-    /** Said where no swatch is in hand. */
-    static Label hint(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("hint");
-        label.setWrapText(true);
-        return label;
     }
 }

@@ -10,7 +10,6 @@ import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
@@ -18,6 +17,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
@@ -38,7 +38,7 @@ final class RoughStep implements Step {
 
     private final FlatsDesk desk;
     private final ImageView view = new ImageView();
-    private final Label hint = PaletteStep.hint("");
+    private final Hint hint = new Hint("");
     private final Button use;
     private final VBox content;
     private Picture picture;

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
@@ -31,7 +32,7 @@ final class DecisionStep implements SheetPart {
     private final ChoiceField<Method> method;
     private final ChoiceField<Method> method2;
     private final SweepChart chart;
-    private final Label counts = MaskStep.hint("");
+    private final Label counts = new Hint("");
     private final NumberField patchInk;
     private final NumberField window;
     private final NumberField weight;
@@ -84,7 +85,7 @@ final class DecisionStep implements SheetPart {
                 new VBox(
                         6,
                         new Sentence("By", method2, "of", window, ", weight", weight, "."),
-                        MaskStep.hint(
+                        new Hint(
                                 "Each pixel is compared with what lies round it: for light too"
                                         + " uneven to be evened out. Lines lose some of their true"
                                         + " width."));

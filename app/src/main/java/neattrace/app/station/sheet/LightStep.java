@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.SlideField;
@@ -30,7 +31,7 @@ final class LightStep implements SheetPart {
     private final NumberField ink;
     private final SlideField faint;
     private final SlideField open;
-    private final Label counts = MaskStep.hint("");
+    private final Label counts = new Hint("");
     private final VBox content;
 
     LightStep(Desk desk) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
@@ -91,13 +90,5 @@ final class MaskStep implements SheetPart {
         double mm = 1 / shown.drawing().reading().scanPxPerMm();
         return String.format(
                 Locale.ROOT, "%.0f × %.0f mm", bounds.getWidth() * mm, bounds.getHeight() * mm);
-    }
-
-    /** A label that says there is nothing. */
-    static Label hint(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("hint");
-        label.setWrapText(true);
-        return label;
     }
 }

@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -18,6 +17,7 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
@@ -39,7 +39,7 @@ final class OutStep implements SheetPart {
     private final NumberField ppi;
     private final TextField name = new TextField();
     private final MenuButton kept = new MenuButton("Use kept settings");
-    private final Label hint = MaskStep.hint("");
+    private final Hint hint = new Hint("");
     private final VBox content;
     private Format format = Format.TIFF;
 

@@ -5,6 +5,7 @@ import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.sheet.PencilRecipe;
@@ -62,7 +63,7 @@ final class PencilStep implements SheetPart {
                         8,
                         new Sentence("The under-drawing in", colour, "pencil", use, "."),
                         new Sentence("The drawing is", negative, "."),
-                        MaskStep.hint("Dark ink over coloured pencil stays whole."));
+                        new Hint("Dark ink over coloured pencil stays whole."));
     }
 
     private static String words(Use use) {

@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
@@ -21,7 +22,7 @@ final class SizeStep implements SheetPart {
     private final Desk desk;
     private final NumberField ppi;
     private final NumberField enlarge;
-    private final Label lines = MaskStep.hint("");
+    private final Label lines = new Hint("");
     private final GridPane goods = new GridPane();
     private final VBox content;
 

@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
+import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
@@ -16,7 +17,7 @@ import neattrace.sheet.speck.SpeckReport;
 final class SpeckStep implements SheetPart {
 
     private final NumberField size;
-    private final Label counts = MaskStep.hint("");
+    private final Label counts = new Hint("");
     private final VBox content;
 
     SpeckStep(Desk desk) {
