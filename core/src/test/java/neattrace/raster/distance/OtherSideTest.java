@@ -1,7 +1,11 @@
 package neattrace.raster.distance;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import ij.plugin.filter.EDM;
+import ij.process.ByteProcessor;
+import ij.process.FloatProcessor;
 import java.util.Arrays;
 import neattrace.raster.InkMap;
 import neattrace.testing.Sheets;
@@ -30,6 +34,31 @@ class OtherSideTest {
             int other = ink ? side.nearestPaper(i) : side.nearestInk(i);
             assertThat(other >= 0 ? squared(i, other) : OtherSide.FAR).isEqualTo(least);
             assertThat(other >= 0 && map.isInk(other) == ink).isFalse();
+        }
+    }
+
+    /**
+     * Against ImageJ's Euclidean distance map, on sheets larger than the definition can be tried.
+     */
+    @Property(tries = 20)
+    void distancesAreThoseOfImageJ(@ForAll long seed, @ForAll @IntRange(max = 3) int few) {
+        int side = 160;
+        InkMap map = Sheets.blocks(seed, side, few == 0 ? 0.002 : 0.05 * few);
+        ByteProcessor paper = new ByteProcessor(side, side);
+        boolean any = false;
+        for (int i = 0; i < side * side; i++) {
+            paper.set(i, map.isInk(i) ? 0 : 255);
+            any |= map.isInk(i);
+        }
+        if (!any) {
+            return;
+        }
+        FloatProcessor reference = new EDM().makeFloatEDM(paper, 0, false);
+        OtherSide own = OtherSide.of(map);
+        for (int i = 0; i < side * side; i++) {
+            if (!map.isInk(i)) {
+                assertThat(Math.sqrt(own.squared(i))).isCloseTo(reference.getf(i), within(1e-3));
+            }
         }
     }
 

@@ -3,6 +3,8 @@ package neattrace.region.tree;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import ij.process.ByteProcessor;
+import ij.process.FloodFiller;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.Point;
@@ -113,6 +115,27 @@ class AreaTreeTest {
         // Slips up to 0.55 mm, and openings that were meant from 0.95 mm on.
         double meant = CalmWidth.of(List.of(2.0, 1.9, 1.4, 1.25, 1.1, 1.05, 0.95, 0.55));
         assertThat(meant).isCloseTo(Math.sqrt(0.95 * 0.55), within(0.006));
+    }
+
+    /** With nothing closed, areas are the pieces of paper that ImageJ's flood filler counts. */
+    @Property(tries = 40)
+    void withNothingClosedTheAreasAreThoseOfImageJ(@ForAll long seed) {
+        InkMap map = Sheets.blocks(seed, 60, 0.45);
+        AreaTree tree = AreaFinder.tree(map, CloseSettings.automatic(), PX_PER_MM, Progress.SILENT);
+        ByteProcessor paper = new ByteProcessor(60, 60);
+        for (int i = 0; i < 3600; i++) {
+            paper.set(i, map.isInk(i) ? 0 : 255);
+        }
+        paper.setColor(0);
+        FloodFiller filler = new FloodFiller(paper);
+        int count = 0;
+        for (int i = 0; i < 3600; i++) {
+            if (paper.get(i) == 255) {
+                count++;
+                filler.fill(i % 60, i / 60);
+            }
+        }
+        assertThat(tree.at(at(0)).areas()).hasSize(count);
     }
 
     /**
