@@ -176,7 +176,12 @@ final class Chain {
 
     /** How far the samples of cubic i keep from it; infinitely far if an arm is no use. */
     FitError measure(int i) {
-        return measure(i, stride(i));
+        return measure(i, stride(i), Double.POSITIVE_INFINITY);
+    }
+
+    /** The same; but once a sample is farther off than {@code enough}, px, no more is looked at. */
+    FitError measure(int i, double enough) {
+        return measure(i, stride(i), enough);
     }
 
     /** Neighbours are half a pixel apart: of long cubics every second one tells enough. */
@@ -184,9 +189,12 @@ final class Chain {
         return at[i + 1] - at[i] > ENOUGH ? 2 : 1;
     }
 
-    /** The same of a share of the samples where there are many: enough to turn a cubic down. */
-    FitError glance(int i) {
-        return measure(i, glanceStride(i));
+    /**
+     * The same of a share of the samples where there are many: enough to turn a cubic down. Once
+     * one of them is farther off than {@code enough}, px, no more is looked at.
+     */
+    FitError glance(int i, double enough) {
+        return measure(i, glanceStride(i), enough);
     }
 
     /** Whether a glance at cubic i sees all that a measure does. */
@@ -198,16 +206,17 @@ final class Chain {
         return Math.max(stride(i), (at[i + 1] - at[i]) / ENOUGH);
     }
 
-    private FitError measure(int i, int stride) {
+    private FitError measure(int i, int stride, double enough) {
         if (!isSane(i)) {
             double far = Double.POSITIVE_INFINITY;
             return new FitError(far, far, far, section.at(at[i]), 1);
         }
         load(i, cubic);
-        return measure(i, cubic, stride);
+        return measure(i, cubic, stride, enough);
     }
 
-    private FitError measure(int i, Cubic curve, int stride) {
+    private FitError measure(int i, Cubic curve, int stride, double enough) {
+        double enoughSquare = enough * enough;
         double sum = 0;
         double squares = 0;
         double max = 0;
@@ -237,6 +246,9 @@ final class Chain {
             if (square > max) {
                 max = square;
                 worst = k;
+                if (square > enoughSquare) {
+                    break;
+                }
             }
         }
         return new FitError(sum, squares, Math.sqrt(max), section.at(worst), count);
@@ -274,7 +286,13 @@ final class Chain {
                 second.y(),
                 end.x(),
                 end.y());
-        return new Piece(start, first, second, end, line, measure(i, cubic, stride(i)));
+        return new Piece(
+                start,
+                first,
+                second,
+                end,
+                line,
+                measure(i, cubic, stride(i), Double.POSITIVE_INFINITY));
     }
 
     private Point direction(int i) {

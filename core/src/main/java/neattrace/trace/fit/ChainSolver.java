@@ -35,7 +35,14 @@ final class ChainSolver {
     private final double[][] factor = new double[UNKNOWNS][UNKNOWNS];
     private final double[] step = new double[UNKNOWNS];
 
-    /** Parameters nearest to the picked samples, for each cubic solved for. */
+    /** For each cubic solved for, the samples picked, and how many each of them stands for. */
+    private final double[][] pickedX = new double[MOST][PICKED];
+
+    private final double[][] pickedY = new double[MOST][PICKED];
+    private final int[] picked = new int[MOST];
+    private final double[] weight = new double[MOST];
+
+    /** The parameters nearest to them. */
     private final double[][] nearest = new double[MOST][PICKED];
 
     /** What the samples of a cubic come to. */
@@ -66,6 +73,7 @@ final class ChainSolver {
      */
     void relax(int first, int last, int rounds, double hopeless) {
         number(first, last);
+        pick(first, last);
         double damping = FIRST_DAMPING;
         double before = assemble(first, last, true);
         for (int round = 0; round < rounds; round++) {
@@ -75,7 +83,8 @@ final class ChainSolver {
             }
             Chain.State state = chain.keep(first, last);
             apply(first, last);
-            double after = assemble(first, last, false);
+            boolean more = round + 1 < rounds;
+            double after = more ? assemble(first, last, false) : squares(first, last);
             if (after < before) {
                 boolean settled = after > (1 - SETTLED) * before;
                 if (settled || round > 0 && after > hopeless) {
@@ -124,6 +133,24 @@ final class ChainSolver {
         }
     }
 
+    /** Picks the samples of each cubic. */
+    private void pick(int first, int last) {
+        Section section = chain.section;
+        for (int i = first; i < last; i++) {
+            int from = chain.at[i];
+            int span = chain.at[i + 1] - from;
+            int count = Math.min(PICKED, span + 1);
+            double pace = (double) span / Math.max(1, count - 1);
+            picked[i - first] = count;
+            weight[i - first] = (double) (span + 1) / count;
+            for (int k = 0; k < count; k++) {
+                int sample = from + (int) (k * pace + 1e-9);
+                pickedX[i - first][k] = section.x[sample];
+                pickedY[i - first][k] = section.y[sample];
+            }
+        }
+    }
+
     /**
      * Builds the normal equations and returns the sum of squares.
      *
@@ -135,38 +162,67 @@ final class ChainSolver {
             right[i] = 0;
         }
         double total = 0;
-        Section section = chain.section;
         for (int i = first; i < last; i++) {
             chain.load(i, cubic);
-            moments.clear();
-            double[] near = nearest[i - first];
-            int from = chain.at[i];
-            int span = chain.at[i + 1] - from;
-            int picked = Math.min(PICKED, span + 1);
-            double weight = (double) (span + 1) / picked;
-            double t = 0;
-            double lastX = section.x[from];
-            double lastY = section.y[from];
-            for (int k = 0; k < picked; k++) {
-                int sample = from + (int) ((long) span * k / Math.max(1, picked - 1));
-                double px = section.x[sample];
-                double py = section.y[sample];
-                if (afresh) {
-                    t = cubic.onward(t, px - lastX, py - lastY);
-                    t = cubic.nearer(px, py, t);
-                    lastX = px;
-                    lastY = py;
-                } else {
-                    t = near[k];
-                }
-                t = cubic.nearer(px, py, t);
-                near[k] = t;
-                total += weight * moments.add(cubic, t, px, py, weight);
+            if (afresh) {
+                start(i - first);
             }
+            moments.clear();
+            total += weight[i - first] * add(i - first, afresh);
             touch(i, first);
             spread();
         }
         return total;
+    }
+
+    /** Finds about where on a cubic its samples lie, one after the other. */
+    private void start(int i) {
+        double[] x = pickedX[i];
+        double[] y = pickedY[i];
+        double t = 0;
+        for (int k = 0; k < picked[i]; k++) {
+            t = k == 0 ? 0 : cubic.onward(t, x[k] - x[k - 1], y[k] - y[k - 1]);
+            t = cubic.nearer(x[k], y[k], cubic.nearer(x[k], y[k], t));
+            nearest[i][k] = t;
+        }
+    }
+
+    /** Adds the samples of a cubic to its moments; the sum of their squared distances. */
+    private double add(int i, boolean afresh) {
+        double[] x = pickedX[i];
+        double[] y = pickedY[i];
+        double[] t = nearest[i];
+        int n = picked[i];
+        double by = weight[i];
+        boolean starts = place[i] >= 0;
+        boolean ends = place[i + 1] >= 0;
+        double sum = 0;
+        for (int k = 0; k < n; k++) {
+            t[k] = afresh ? t[k] : cubic.nearer(x[k], y[k], t[k]);
+            sum += moments.add(cubic, t[k], x[k], y[k], by, starts, ends);
+        }
+        return sum;
+    }
+
+    /** The sum of squares, of curves a little moved. */
+    private double squares(int first, int last) {
+        double total = 0;
+        for (int i = first; i < last; i++) {
+            chain.load(i, cubic);
+            total += weight[i - first] * squares(i - first);
+        }
+        return total;
+    }
+
+    private double squares(int i) {
+        double[] x = pickedX[i];
+        double[] y = pickedY[i];
+        double[] t = nearest[i];
+        double sum = 0;
+        for (int k = 0; k < picked[i]; k++) {
+            sum += cubic.squareTo(x[k], y[k], cubic.nearer(x[k], y[k], t[k]));
+        }
+        return sum;
     }
 
     /** Lists the unknowns of cubic i, ascending, and how its points move with each. */

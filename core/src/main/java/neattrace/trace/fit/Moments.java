@@ -50,14 +50,21 @@ final class Moments {
      * Takes in a sample.
      *
      * @param t the parameter of the place on the cubic nearest to it
+     * @param starts whether the start may move, or only its arm
+     * @param ends whether the end may move
      * @return the square of its distance
      */
-    double add(Cubic cubic, double t, double px, double py, double weight) {
+    double add(
+            Cubic cubic,
+            double t,
+            double px,
+            double py,
+            double weight,
+            boolean starts,
+            boolean ends) {
         double s = 1 - t;
         double first = 3 * s * s * t;
         double second = 3 * s * t * t;
-        double start = s * s * s + first;
-        double end = second + t * t * t;
         double rx = px - cubic.x(t);
         double ry = py - cubic.y(t);
         double vx = cubic.slopeX(t);
@@ -70,19 +77,27 @@ final class Moments {
         double offY = xy * rx + yy * ry;
         addRight(FIRST_ARM, first, offX, offY);
         addRight(SECOND_ARM, second, offX, offY);
-        addRight(START, start, offX, offY);
-        addRight(END, end, offX, offY);
         // Written out in the order of PAIR: this is where fitting spends its time.
         addProduct(0, first * first, xx, xy, yy);
         addProduct(3, second * first, xx, xy, yy);
         addProduct(6, second * second, xx, xy, yy);
-        addProduct(9, start * first, xx, xy, yy);
-        addProduct(12, start * second, xx, xy, yy);
-        addProduct(15, start * start, xx, xy, yy);
-        addProduct(18, end * first, xx, xy, yy);
-        addProduct(21, end * second, xx, xy, yy);
-        addProduct(24, end * start, xx, xy, yy);
-        addProduct(27, end * end, xx, xy, yy);
+        double start = s * s * s + first;
+        double end = second + t * t * t;
+        if (starts) {
+            addRight(START, start, offX, offY);
+            addProduct(9, start * first, xx, xy, yy);
+            addProduct(12, start * second, xx, xy, yy);
+            addProduct(15, start * start, xx, xy, yy);
+        }
+        if (ends) {
+            addRight(END, end, offX, offY);
+            addProduct(18, end * first, xx, xy, yy);
+            addProduct(21, end * second, xx, xy, yy);
+            addProduct(27, end * end, xx, xy, yy);
+        }
+        if (starts && ends) {
+            addProduct(24, end * start, xx, xy, yy);
+        }
         return rx * rx + ry * ry;
     }
 

@@ -59,7 +59,9 @@ final class Samples {
 
     private static double edge(double[] xy, int i, int n) {
         int j = (i + 1) % n;
-        return Math.hypot(xy[2 * j] - xy[2 * i], xy[2 * j + 1] - xy[2 * i + 1]);
+        double dx = xy[2 * j] - xy[2 * i];
+        double dy = xy[2 * j + 1] - xy[2 * i + 1];
+        return Math.sqrt(dx * dx + dy * dy);
     }
 
     int size() {

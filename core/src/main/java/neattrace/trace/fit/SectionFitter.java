@@ -122,11 +122,11 @@ final class SectionFitter {
     }
 
     private boolean isClose(int i) {
-        return isClose(i, chain.glance(i));
+        return isClose(i, chain.glance(i, bound));
     }
 
     private boolean isClose(int i, FitError glance) {
-        return isClose(glance) && (chain.isSeenAtAGlance(i) || isClose(chain.measure(i)));
+        return isClose(glance) && (chain.isSeenAtAGlance(i) || isClose(chain.measure(i, bound)));
     }
 
     private boolean isClose(FitError error) {
@@ -155,7 +155,7 @@ final class SectionFitter {
         Chain.State state = chain.keep(first, last);
         chain.drop(i);
         solver.relax(i - 1, i, FEW_ROUNDS, hopeless(i - 1, i));
-        FitError alone = chain.glance(i - 1);
+        FitError alone = chain.glance(i - 1, HOPELESS * bound);
         if (isClose(i - 1, alone)) {
             return true;
         }
