@@ -1,5 +1,6 @@
 package neattrace.raster.label;
 
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import neattrace.array.IntList;
 import neattrace.raster.EightPixels;
@@ -19,8 +20,25 @@ final class InkRuns {
         this.rowStart = new int[rows];
     }
 
+    /** Where in a row, from x on, the next pixel lies that is (or is not) a member. */
+    private interface Search {
+        int next(int base, int x, boolean member);
+    }
+
     /** All bands of a sheet, found side by side. */
     static InkRuns[] bands(byte[] samples, int width, int height, int value, boolean above) {
+        return bands(
+                width,
+                height,
+                (base, x, member) -> next(samples, base, x, width, value, above == member));
+    }
+
+    /** The same of pixels told by their index. */
+    static InkRuns[] bands(int width, int height, IntPredicate pixels) {
+        return bands(width, height, (base, x, member) -> next(pixels, base, x, width, member));
+    }
+
+    private static InkRuns[] bands(int width, int height, Search search) {
         int count = (height + ROWS - 1) / ROWS;
         InkRuns[] bands = new InkRuns[count];
         IntStream.range(0, count)
@@ -32,24 +50,32 @@ final class InkRuns {
                             InkRuns runs = new InkRuns(first, rows);
                             for (int row = 0; row < rows; row++) {
                                 runs.rowStart[row] = runs.from.size();
-                                runs.scan(samples, (first + row) * width, width, value, above);
+                                runs.scan((first + row) * width, width, search);
                             }
                             bands[band] = runs;
                         });
         return bands;
     }
 
-    private void scan(byte[] samples, int base, int width, int value, boolean above) {
+    private void scan(int base, int width, Search search) {
         int x = 0;
         while (true) {
-            x = next(samples, base, x, width, value, above);
+            x = search.next(base, x, true);
             if (x == width) {
                 return;
             }
             from.add(x);
-            x = next(samples, base, x, width, value, !above);
+            x = search.next(base, x, false);
             to.add(x);
         }
+    }
+
+    private static int next(IntPredicate pixels, int base, int x, int width, boolean member) {
+        int at = x;
+        while (at < width && pixels.test(base + at) != member) {
+            at++;
+        }
+        return at;
     }
 
     /** The first pixel from x on that is (or is not) as high; the width if there is none. */

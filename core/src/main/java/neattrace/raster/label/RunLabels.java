@@ -2,7 +2,6 @@ package neattrace.raster.label;
 
 import java.util.Arrays;
 import java.util.function.IntPredicate;
-import neattrace.array.IntList;
 import neattrace.raster.InkMap;
 
 /**
@@ -41,38 +40,12 @@ public final class RunLabels {
     /**
      * Labels the pixels for which {@code member} holds.
      *
+     * @param member tells which belong; asked of several pixels at once
      * @param diagonal true if pixels that touch only at a corner belong together (8-connected), the
      *     usual choice for ink; false for paper (4-connected)
      */
     public static RunLabels of(int width, int height, IntPredicate member, boolean diagonal) {
-        int[] rowStart = new int[height + 1];
-        IntList from = new IntList();
-        IntList to = new IntList();
-        for (int y = 0; y < height; y++) {
-            rowStart[y] = from.size();
-            int base = y * width;
-            int x = 0;
-            while (x < width) {
-                while (x < width && !member.test(base + x)) {
-                    x++;
-                }
-                if (x == width) {
-                    break;
-                }
-                int start = x;
-                while (x < width && member.test(base + x)) {
-                    x++;
-                }
-                from.add(start);
-                to.add(x);
-            }
-        }
-        rowStart[height] = from.size();
-        int[] starts = from.toArray();
-        int[] ends = to.toArray();
-        int[] parent = join(height, rowStart, starts, ends, diagonal ? 1 : 0);
-        int count = flatten(parent);
-        return new RunLabels(width, height, rowStart, starts, ends, parent, count);
+        return of(InkRuns.bands(width, height, member), width, height, diagonal);
     }
 
     /**
@@ -96,7 +69,10 @@ public final class RunLabels {
      */
     public static RunLabels of(
             byte[] samples, int width, int height, int value, boolean above, boolean diagonal) {
-        InkRuns[] bands = InkRuns.bands(samples, width, height, value, above);
+        return of(InkRuns.bands(samples, width, height, value, above), width, height, diagonal);
+    }
+
+    private static RunLabels of(InkRuns[] bands, int width, int height, boolean diagonal) {
         int[] rowStart = new int[height + 1];
         int total = 0;
         for (InkRuns band : bands) {
@@ -192,7 +168,12 @@ public final class RunLabels {
 
     /** Visits every run, row by row from the left. */
     public void forEachRun(RunVisitor visitor) {
-        for (int y = 0; y < height; y++) {
+        forEachRun(0, height, visitor);
+    }
+
+    /** The same in rows {@code fromRow} to {@code toRow - 1}. */
+    public void forEachRun(int fromRow, int toRow, RunVisitor visitor) {
+        for (int y = fromRow; y < toRow; y++) {
             for (int run = rowStart[y]; run < rowStart[y + 1]; run++) {
                 visitor.visit(y, from[run], to[run], label[run]);
             }

@@ -121,8 +121,9 @@ final class Basins {
         peak = new double[basins];
         Arrays.setAll(peak, i -> radius(slopes.peaks[i]));
         apart = new int[basins][];
-        for (int i : farthestFirst(slopes.meetings(side))) {
-            visit(i);
+        Meetings meetings = slopes.meetings(side);
+        for (int k = 0; k < meetings.size(); k++) {
+            meet(meetings.pixel(k), meetings.squared(k), meetings.own(k), meetings.other(k));
         }
     }
 
@@ -154,10 +155,6 @@ final class Basins {
         return order;
     }
 
-    private double distance(int i) {
-        return radius(side.squared(i));
-    }
-
     private static double radius(int squared) {
         return squared == OtherSide.FAR ? 1e6 : Math.sqrt(squared);
     }
@@ -169,7 +166,7 @@ final class Basins {
         own = touch(i, x < width - 1 ? i + 1 : -1, own);
         own = touch(i, i - width, own);
         own = touch(i, i + width < basinOf.length ? i + width : -1, own);
-        basinOf[i] = own == UNVISITED ? newBasin(distance(i)) : own;
+        basinOf[i] = own == UNVISITED ? newBasin(radius(side.squared(i))) : own;
     }
 
     /** Width of an opening with this distance in its middle: edge to edge, not centre to centre. */
@@ -182,11 +179,16 @@ final class Basins {
         if (neighbour < 0 || basinOf[neighbour] < 0 || !isEarlier(neighbour, i)) {
             return own;
         }
-        int other = find(basinOf[neighbour]);
         if (own == UNVISITED) {
-            return other;
+            return find(basinOf[neighbour]);
         }
+        return meet(i, side.squared(i), own, basinOf[neighbour]);
+    }
+
+    /** Two basins meet at pixel i; returns the basin that its own, the first one, is now. */
+    private int meet(int i, int squared, int own, int neighbours) {
         int mine = find(own);
+        int other = find(neighbours);
         if (other == mine) {
             return mine;
         }
@@ -195,7 +197,7 @@ final class Basins {
             met.set(i);
             return mine;
         }
-        double neck = distance(i);
+        double neck = radius(squared);
         int lower = peak[mine] < peak[other] ? mine : other;
         if (!apart && !rule.parts(neck, peak[lower], i, mine, other)) {
             return merge(lower, lower == mine ? other : mine);

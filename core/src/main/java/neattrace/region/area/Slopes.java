@@ -1,8 +1,7 @@
 package neattrace.region.area;
 
-import java.util.Arrays;
+import java.util.concurrent.atomic.AtomicIntegerArray;
 import java.util.stream.IntStream;
-import neattrace.array.IntList;
 import neattrace.raster.InkMap;
 import neattrace.raster.distance.OtherSide;
 import neattrace.raster.label.RunLabels;
@@ -21,6 +20,9 @@ final class Slopes {
     private static final int WAY = -3;
 
     private static final int BAND = 64;
+
+    /** Of a place among five that is looked at. */
+    private static final int RANK_BITS = 3;
 
     /** The stretch of each pixel, from 0; {@link #INK} where there is no paper. */
     final int[] labels;
@@ -55,16 +57,7 @@ final class Slopes {
             found[band + 1] += found[band];
         }
         int[] peaks = new int[found[bands]];
-        wide.forEachRun(
-                (y, from, to, stretch) -> {
-                    int base = y * map.width();
-                    int most = peaks[stretch];
-                    for (int i = base + from; i < base + to; i++) {
-                        most = Math.max(most, side.squared(i));
-                        labels[i] = stretch;
-                    }
-                    peaks[stretch] = most;
-                });
+        widen(wide, side, labels, peaks, map);
         int size = labels.length;
         IntStream.range(0, bands)
                 .parallel()
@@ -98,15 +91,41 @@ final class Slopes {
         return squaredA > squaredB || squaredA == squaredB && a < b;
     }
 
+    /** Gives wide paper its stretch, and each stretch its peak. */
+    private static void widen(
+            RunLabels wide, OtherSide side, int[] labels, int[] peaks, InkMap map) {
+        AtomicIntegerArray highest = new AtomicIntegerArray(wide.count());
+        IntStream.range(0, map.height())
+                .parallel()
+                .forEach(
+                        row ->
+                                wide.forEachRun(
+                                        row,
+                                        row + 1,
+                                        (y, from, to, stretch) -> {
+                                            int most = 0;
+                                            int base = y * map.width();
+                                            for (int i = base + from; i < base + to; i++) {
+                                                most = Math.max(most, side.squared(i));
+                                                labels[i] = stretch;
+                                            }
+                                            highest.accumulateAndGet(stretch, most, Math::max);
+                                        }));
+        for (int stretch = 0; stretch < wide.count(); stretch++) {
+            peaks[stretch] = highest.get(stretch);
+        }
+    }
+
     /** Marks wide paper and ink, and lets all else point up; how many peaks there are. */
     private static int point(InkMap map, OtherSide side, long limit, int[] labels, int band) {
         int width = map.width();
+        int[] way = {width, 1, 0, -1, -width, 0, 0, 0};
         int count = 0;
         int toRow = Math.min(map.height(), (band + 1) * BAND);
         for (int y = band * BAND; y < toRow; y++) {
             for (int x = 0; x < width; x++) {
                 int i = y * width + x;
-                int squared = side.squared(i);
+                long squared = side.squared(i);
                 if (squared < 0) {
                     labels[i] = INK;
                     continue;
@@ -115,24 +134,18 @@ final class Slopes {
                     labels[i] = Integer.MAX_VALUE;
                     continue;
                 }
-                int up = i;
-                int most = squared;
-                if (y > 0 && side.squared(i - width) >= most) {
-                    up = i - width;
-                    most = side.squared(up);
-                }
-                if (x > 0
-                        && (side.squared(i - 1) > most || up == i && side.squared(i - 1) == most)) {
-                    up = i - 1;
-                    most = side.squared(up);
-                }
-                if (x + 1 < width && side.squared(i + 1) > most) {
-                    up = i + 1;
-                    most = side.squared(up);
-                }
-                if (y + 1 < map.height() && side.squared(i + width) > most) {
-                    up = i + width;
-                }
+                // The highest, of several the first: the rank in the lowest bits decides. No
+                // branches, which nothing could foretell.
+                long best = squared << RANK_BITS | 2;
+                long above = y > 0 ? side.squared(i - width) : INK;
+                long left = x > 0 ? side.squared(i - 1) : INK;
+                long right = x + 1 < width ? side.squared(i + 1) : INK;
+                long below = y + 1 < map.height() ? side.squared(i + width) : INK;
+                best = Math.max(best, above << RANK_BITS | 4);
+                best = Math.max(best, left << RANK_BITS | 3);
+                best = Math.max(best, right << RANK_BITS | 1);
+                best = Math.max(best, below << RANK_BITS);
+                int up = i + way[(int) best & 7];
                 labels[i] = up == i ? PEAK : WAY - up;
                 count += up == i ? 1 : 0;
             }
@@ -161,35 +174,40 @@ final class Slopes {
         }
     }
 
-    /** Paper pixels beside which another stretch lies that a flood comes to first, by index. */
-    int[] meetings(OtherSide side) {
+    /**
+     * Where stretches meet: for each paper pixel the neighbours of other stretches that a flood
+     * comes to before it.
+     */
+    Meetings meetings(OtherSide side) {
         int bands = (labels.length / width + BAND - 1) / BAND;
-        IntList[] found = new IntList[bands];
+        Meetings[] found = new Meetings[bands];
         IntStream.range(0, bands).parallel().forEach(band -> found[band] = meetings(side, band));
-        IntList all = new IntList();
-        for (IntList some : found) {
-            all.addAll(some);
-        }
-        return Arrays.stream(all.toArray()).sorted().distinct().toArray();
+        return Meetings.farthestFirst(found);
     }
 
-    private IntList meetings(OtherSide side, int band) {
-        IntList found = new IntList();
+    private Meetings meetings(OtherSide side, int band) {
+        Meetings found = new Meetings();
         int to = Math.min(labels.length, (band + 1) * BAND * width);
         for (int i = band * BAND * width, x = 0; i < to; i++, x = x + 1 == width ? 0 : x + 1) {
             int own = labels[i];
-            if (x + 1 < width && labels[i + 1] != own && (labels[i + 1] | own) >= 0) {
-                found.add(later(side, i, i + 1));
+            if (own < 0) {
+                continue;
             }
-            int below = i + width;
-            if (below < labels.length && labels[below] != own && (labels[below] | own) >= 0) {
-                found.add(later(side, i, below));
-            }
+            meet(found, side, own, i, x > 0 ? i - 1 : i);
+            meet(found, side, own, i, x + 1 < width ? i + 1 : i);
+            meet(found, side, own, i, i >= width ? i - width : i);
+            meet(found, side, own, i, i + width < labels.length ? i + width : i);
         }
         return found;
     }
 
-    private static int later(OtherSide side, int a, int b) {
-        return isEarlier(a, side.squared(a), b, side.squared(b)) ? b : a;
+    private void meet(Meetings found, OtherSide side, int own, int i, int neighbour) {
+        int other = labels[neighbour];
+        if (other != own && other >= 0) {
+            int squared = side.squared(i);
+            if (isEarlier(neighbour, side.squared(neighbour), i, squared)) {
+                found.add(i, squared, own, other);
+            }
+        }
     }
 }
