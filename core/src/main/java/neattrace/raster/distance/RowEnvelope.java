@@ -67,29 +67,51 @@ final class RowEnvelope {
             Arrays.fill(values, base + from, base + to, ink ? OtherSide.NO_PAPER : OtherSide.FAR);
             return;
         }
-        int k = 0;
-        for (int x = from; x < to; x++) {
-            int squared = squared(k, x);
-            while (k < top) {
-                int next = squared(k + 1, x);
-                if (next >= squared) {
-                    break;
-                }
-                squared = next;
-                k++;
-            }
-            int s = site[k];
-            if (ink) {
-                int row = s < from || s >= to ? y : source[s];
-                values[base + x] = -1 - (row * width + s);
-            } else {
-                values[base + x] = squared;
-            }
+        int x = from;
+        for (int k = 0; k <= top; k++) {
+            x = ink ? point(y, k, top, x, from, to) : measure(y, k, top, x, to);
         }
     }
 
-    private int squared(int k, int x) {
-        return (x - site[k]) * (x - site[k]) + height[k];
+    /** Writes squared distances as far as parabola k is the lowest; where that ends. */
+    private int measure(int y, int k, int top, int start, int to) {
+        int s = site[k];
+        int h = height[k];
+        long over = over(k, top, start);
+        long step = k < top ? 2L * (site[k + 1] - s) : 0;
+        int at = y * width + start;
+        int x = start;
+        for (; x < to && over <= 0; x++) {
+            values[at++] = (x - s) * (x - s) + h;
+            over += step;
+        }
+        return x;
+    }
+
+    /** Writes the nearest other pixel as far as parabola k is the lowest; where that ends. */
+    private int point(int y, int k, int top, int start, int from, int to) {
+        int s = site[k];
+        int row = s < from || s >= to ? y : source[s];
+        int nearest = -1 - (row * width + s);
+        long over = over(k, top, start);
+        long step = k < top ? 2L * (site[k + 1] - s) : 0;
+        int at = y * width + start;
+        int x = start;
+        for (; x < to && over <= 0; x++) {
+            values[at++] = nearest;
+            over += step;
+        }
+        return x;
+    }
+
+    /** By how much parabola k lies over the next one at x; below zero if there is none. */
+    private long over(int k, int top, int x) {
+        if (k == top) {
+            return -1;
+        }
+        long own = x - site[k];
+        long next = x - site[k + 1];
+        return own * own + height[k] - next * next - height[k + 1];
     }
 
     /** Puts a parabola on the envelope; those it hides are taken off. */
