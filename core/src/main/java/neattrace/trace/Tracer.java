@@ -10,11 +10,11 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
+import neattrace.parallel.LargestFirst;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
@@ -181,24 +181,22 @@ public final class Tracer {
             TraceSettings settings,
             double bound,
             Progress progress) {
-        TracedLoop[] fitted = new TracedLoop[contours.size()];
-        AtomicInteger done = new AtomicInteger();
-        IntStream.range(0, fitted.length)
-                .parallel()
-                .forEach(
-                        i -> {
-                            double[] contour = contours.get(i).xy();
-                            double[] smooth =
-                                    settings.oneBit()
-                                            ? CorridorSmoother.smooth(
-                                                    contour, map.width(), map.height())
-                                            : contour;
-                            FittedLoop loop = LoopFitter.fit(smooth, bound);
-                            fitted[i] = new TracedLoop(contours.get(i), loop);
-                            double share = (double) done.incrementAndGet() / fitted.length;
-                            progress.report("Drawing curves", share);
-                        });
-        return List.of(fitted);
+        double[][] smooth = new double[contours.size()][];
+        LargestFirst.forEach(
+                smooth.length,
+                i -> contours.get(i).xy().length,
+                i -> {
+                    double[] xy = contours.get(i).xy();
+                    progress.report("Smoothing steps", 0);
+                    smooth[i] =
+                            settings.oneBit()
+                                    ? CorridorSmoother.smooth(xy, map.width(), map.height())
+                                    : xy;
+                });
+        List<FittedLoop> loops = LoopFitter.fitAll(List.of(smooth), bound, progress);
+        return IntStream.range(0, smooth.length)
+                .mapToObj(i -> new TracedLoop(contours.get(i), loops.get(i)))
+                .toList();
     }
 
     private static Tracing assemble(List<TracedLoop> loops, double bound) {

@@ -1,8 +1,11 @@
 package neattrace.trace.fit;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import neattrace.geom.CubicLoop;
+import neattrace.parallel.LargestFirst;
+import neattrace.progress.Progress;
 
 /**
  * Fits one closed contour with cubic curves. Time grows with the contour's length times the log of
@@ -26,31 +29,47 @@ public final class LoopFitter {
      * @param maxErrorPx the largest distance a sample may keep from the curve, above 0
      */
     public static FittedLoop fit(double[] contour, double maxErrorPx) {
-        Samples samples = Samples.along(contour, STEP_PX);
-        List<Corner> corners =
-                CornerSettler.settle(samples, CornerFinder.find(samples), maxErrorPx);
-        List<Piece> pieces = new ArrayList<>();
-        if (corners.isEmpty()) {
-            pieces.addAll(CircleFinder.find(samples));
-        }
-        if (corners.isEmpty() && pieces.isEmpty()) {
-            pieces.addAll(fit(Section.ringParts(samples, maxErrorPx), maxErrorPx));
-        } else if (pieces.isEmpty()) {
-            List<Section> sections = new ArrayList<>();
-            for (int i = 0; i < corners.size(); i++) {
-                Corner to = corners.get((i + 1) % corners.size());
-                sections.addAll(Section.between(samples, corners.get(i), to).parts(maxErrorPx));
-            }
-            pieces.addAll(fit(sections, maxErrorPx));
-        }
-        FittedLoop fitted = FittedLoop.of(pieces);
-        return isWhole(fitted.loop(), contour) ? fitted : FittedLoop.polygon(contour);
+        return fitAll(List.of(contour), maxErrorPx, Progress.SILENT).get(0);
     }
 
-    static List<Piece> fit(List<Section> sections, double maxErrorPx) {
-        return sections.parallelStream()
-                .flatMap(section -> SectionFitter.fit(section, maxErrorPx).stream())
-                .toList();
+    /**
+     * Fits many contours on all processors; long ones in parts.
+     *
+     * @return the loops, in the order of their contours
+     */
+    public static List<FittedLoop> fitAll(
+            List<double[]> contours, double maxErrorPx, Progress progress) {
+        LoopPlan[] plans = new LoopPlan[contours.size()];
+        LargestFirst.forEach(
+                plans.length,
+                i -> contours.get(i).length,
+                i -> {
+                    progress.report("Looking for corners", 0);
+                    plans[i] = LoopPlan.of(contours.get(i), maxErrorPx);
+                });
+        int parts = 0;
+        for (LoopPlan plan : plans) {
+            parts += plan.size();
+        }
+        LoopPlan[] planOf = new LoopPlan[parts];
+        int[] partOf = new int[parts];
+        int at = 0;
+        for (LoopPlan plan : plans) {
+            for (int part = 0; part < plan.size(); part++) {
+                planOf[at] = plan;
+                partOf[at++] = part;
+            }
+        }
+        AtomicInteger done = new AtomicInteger();
+        LargestFirst.forEach(
+                parts,
+                i -> planOf[i].samples(partOf[i]),
+                i -> {
+                    planOf[i].fit(partOf[i]);
+                    progress.report(
+                            "Drawing curves", (double) done.incrementAndGet() / partOf.length);
+                });
+        return Arrays.stream(plans).parallel().map(LoopPlan::loop).toList();
     }
 
     /** Whether a loop encloses about what its contour does, the same way round. */

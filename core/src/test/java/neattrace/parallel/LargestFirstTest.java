@@ -1,0 +1,65 @@
+package neattrace.parallel;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicIntegerArray;
+import org.junit.jupiter.api.Test;
+
+class LargestFirstTest {
+
+    @Test
+    void eachPieceIsDoneOnce() {
+        AtomicIntegerArray done = new AtomicIntegerArray(1000);
+        LargestFirst.forEach(1000, i -> i % 7, done::incrementAndGet);
+        for (int i = 0; i < 1000; i++) {
+            assertThat(done.get(i)).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void aSmallOneIsNotBegunBeforeALargeOne() {
+        int[] sizes = {3, 50, 1, 7, 7, 20};
+        List<Integer> begun = new ArrayList<>();
+        Object one = new Object();
+        LargestFirst.forEach(
+                sizes.length,
+                i -> {
+                    return sizes[i];
+                },
+                i -> {
+                    synchronized (one) {
+                        begun.add(sizes[i]);
+                    }
+                });
+        // Two processors may change places between taking a piece and saying so.
+        assertThat(begun.get(begun.size() - 1)).isLessThanOrEqualTo(3);
+        assertThat(begun).containsExactlyInAnyOrder(3, 50, 1, 7, 7, 20);
+    }
+
+    @Test
+    void nothingToDoIsDone() {
+        LargestFirst.forEach(
+                0,
+                i -> 1,
+                i -> {
+                    throw new AssertionError();
+                });
+    }
+
+    @Test
+    void whatWorkThrowsComesOut() {
+        assertThatThrownBy(
+                        () ->
+                                LargestFirst.forEach(
+                                        10,
+                                        i -> 1,
+                                        i -> {
+                                            throw new CancellationException();
+                                        }))
+                .isInstanceOf(CancellationException.class);
+    }
+}
