@@ -180,13 +180,19 @@ final class SectionFitter {
 
     /** Fits neighbours together, all along. */
     private void settle() {
+        double own = chain.measure(0).max();
         for (int i = 0; i < Math.max(1, chain.size - 1); i++) {
             int last = Math.min(chain.size, i + 2);
+            double next = worst(i + 1, last);
+            double most = Math.max(bound, Math.max(own, next));
             Chain.State state = chain.keep(i, last);
-            double before = worst(i, last);
             solver.relax(i, last, SETTLING_ROUNDS, Double.POSITIVE_INFINITY);
-            if (!(worst(i, last) <= Math.max(bound, before))) {
+            double nextNow = worst(i + 1, last);
+            if (nextNow <= most && chain.measure(i, most).max() <= most) {
+                own = nextNow;
+            } else {
                 chain.restore(state);
+                own = next;
             }
         }
     }
