@@ -12,6 +12,11 @@ public final class LightEvener {
 
     private static final int BAND = 8 * ROWS;
 
+    /** Bits of gains behind the point. */
+    private static final int FRACTION = 16;
+
+    private static final int ONE = 1 << FRACTION;
+
     private LightEvener() {}
 
     /** The sheet with its paper at 255 everywhere; the same sheet if it is even already. */
@@ -73,20 +78,28 @@ public final class LightEvener {
         return new GreySheet(width, height, evened);
     }
 
-    /** Rows from one gain to the next. */
+    /**
+     * Rows from one gain to the next, in whole numbers, which are several times quicker to turn
+     * into samples than floats; in 65536ths they are off by less than 0.02 of a grey.
+     */
     private static void brighten(
             byte[] samples, byte[] evened, int from, int to, float[] gain, float[] next) {
         int width = gain.length;
-        float[] now = new float[width];
+        int[] now = new int[width];
+        int[] step = new int[width];
+        for (int x = 0; x < width; x++) {
+            float slope = (next[x] - gain[x]) / (to - from);
+            now[x] = (int) ((gain[x] + 0.5f * slope) * ONE + 0.5f);
+            step[x] = Math.round(slope * ONE);
+        }
         for (int y = from; y < to; y++) {
-            float share = (y + 0.5f - from) / (to - from);
-            for (int x = 0; x < width; x++) {
-                now[x] = gain[x] + share * (next[x] - gain[x]);
-            }
             int base = y * width;
             for (int x = 0; x < width; x++) {
-                int value = (int) ((samples[base + x] & 0xff) * now[x] + 0.5f);
+                int value = (samples[base + x] & 0xff) * now[x] + ONE / 2 >> FRACTION;
                 evened[base + x] = (byte) Math.min(255, value);
+            }
+            for (int x = 0; x < width; x++) {
+                now[x] += step[x];
             }
         }
     }

@@ -17,7 +17,9 @@ final class Flood {
     /** One component that was there for a while; {@code ended} is -1 if it still was at the end. */
     record Life(int began, int beganAt, int ended, int endedAt, long size) {}
 
-    private static final int ABSENT = Integer.MIN_VALUE;
+    /** What is not in yet: what an array holds from the start. */
+    private static final int ABSENT = 0;
+
     private static final int OUTSIDE_SIZE = 1 << 29;
 
     private final byte[] values;
@@ -30,7 +32,7 @@ final class Flood {
     private final int leastSize;
     private final int leastLife;
 
-    /** Index of the parent; of a root, its size, negative. */
+    /** One more than the index of the parent; of a root, its size, negative. */
     private final int[] parent;
 
     private final List<Life> lives = new ArrayList<>();
@@ -91,7 +93,6 @@ final class Flood {
 
     /** Adds everything of {@code top} and above at once, then level by level down to bottom. */
     void run(int top, int bottom, Progress progress) {
-        Arrays.fill(parent, ABSENT);
         if (edgesJoin) {
             parent[values.length] = -OUTSIDE_SIZE;
         }
@@ -119,7 +120,7 @@ final class Flood {
     }
 
     private boolean isRoot(int i) {
-        return parent[i] < 0 && parent[i] != ABSENT;
+        return parent[i] < 0;
     }
 
     private void record(int level) {
@@ -136,7 +137,7 @@ final class Flood {
         BitSet atEdge = new BitSet();
         runs.forEachRun(
                 (y, from, to, label) -> {
-                    Arrays.fill(parent, y * width + from, y * width + to, highest[label]);
+                    Arrays.fill(parent, y * width + from, y * width + to, highest[label] + 1);
                     if (from == 0 || to == width || y == 0 || y == height - 1) {
                         atEdge.set(label);
                     }
@@ -191,7 +192,7 @@ final class Flood {
         int elder = isElder(a, b) ? a : b;
         int younger = elder == a ? b : a;
         parent[elder] += parent[younger];
-        parent[younger] = elder;
+        parent[younger] = elder + 1;
     }
 
     private boolean isElder(int a, int b) {
@@ -207,9 +208,9 @@ final class Flood {
 
     private int root(int i) {
         int at = i;
-        while (parent[at] >= 0) {
-            int up = parent[at];
-            if (parent[up] >= 0) {
+        while (parent[at] > 0) {
+            int up = parent[at] - 1;
+            if (parent[up] > 0) {
                 parent[at] = parent[up];
             }
             at = up;
