@@ -35,7 +35,7 @@ class CloseStationTest extends WindowTest {
         open(robot, boxes("close.png", 300));
         robot.push(KeyCode.C);
         if (step > 1) {
-            robot.push(step == 2 ? KeyCode.DIGIT2 : KeyCode.DIGIT3);
+            robot.push(KeyCode.getKeyCode(String.valueOf(step)));
         }
     }
 
@@ -124,6 +124,53 @@ class CloseStationTest extends WindowTest {
         click(robot, 2, 2);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(message(robot)).contains("paper round the drawing");
+    }
+
+    @Test
+    void aLineMeantOpenIsLeftAloneAtEveryWidthUntilItIsTakenBack(FxRobot robot) throws Exception {
+        open(robot, 4);
+        assertThat(areas()).isEqualTo(2);
+        Finding gap =
+                findings().stream()
+                        .filter(f -> f.title().startsWith("A gap of"))
+                        .findFirst()
+                        .orElseThrow();
+        robot.clickOn("#open-line");
+        // On the wall that stops short at the door.
+        click(robot, 20, 6);
+        settled();
+        assertThat(workspace.job().close().openLines()).isNotEmpty();
+        assertThat(areas()).isEqualTo(1);
+        robot.interact(
+                () -> workspace.change("Width", job -> job.withClose(job.close().withGapMm(3))));
+        settled();
+        assertThat(areas()).isEqualTo(1);
+        assertThat(findings()).extracting(Finding::title).doesNotContain(gap.title());
+        robot.push(KeyCode.ESCAPE);
+        fire(robot, "#remove-0");
+        assertThat(areas()).isEqualTo(2);
+    }
+
+    @Test
+    void theFindingMarksTheLineItself(FxRobot robot) throws Exception {
+        open(robot, 1);
+        Finding gap =
+                findings().stream()
+                        .filter(f -> f.title().startsWith("A gap of"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(gap.answers()).extracting(Finding.Answer::label).contains("The line is meant");
+        robot.interact(
+                () ->
+                        gap.answers().stream()
+                                .filter(answer -> answer.label().equals("The line is meant"))
+                                .findFirst()
+                                .orElseThrow()
+                                .action()
+                                .run());
+        settled();
+        assertThat(workspace.job().close().openLines()).isNotEmpty();
+        assertThat(areas()).isEqualTo(1);
     }
 
     @Test

@@ -63,7 +63,7 @@ public final class Reframing {
                 .withGroups(job.groups().stream().map(group -> group.moved(this::moved)).toList())
                 .withFlat(job.flat().moved(this::moved, growth))
                 .withLine(job.line().moved(this::moved, growth))
-                .withClose(job.close().moved(this::moved));
+                .withClose(job.close().moved(this::moved, growth));
     }
 
     /** How much lengths on the page grow, looked at in the middle of the old sheet. */

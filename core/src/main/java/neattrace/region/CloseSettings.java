@@ -13,6 +13,8 @@ import neattrace.geom.Point;
  *     width to the drawing
  * @param opened places (mm) of gaps that stay open although they are narrow enough
  * @param closed places (mm) of gaps that are closed although they are wider
+ * @param openLines lines that are meant to end in the open: no opening at them is closed, however
+ *     narrow, unless it was by itself
  * @param joins unseen lines that part areas besides
  * @param cuts knife cuts: unseen lines drawn by hand
  * @param frameMm how far inside the sheet's edge a frame closes art that runs off it, mm; {@link
@@ -22,6 +24,7 @@ public record CloseSettings(
         double gapMm,
         List<Point> opened,
         List<Point> closed,
+        List<OpenLine> openLines,
         List<Join> joins,
         List<Join> cuts,
         double frameMm) {
@@ -50,6 +53,7 @@ public record CloseSettings(
         }
         opened = List.copyOf(opened);
         closed = List.copyOf(closed);
+        openLines = List.copyOf(openLines);
         if (frameMm != NO_FRAME && !(frameMm >= 0 && frameMm <= WIDEST_FRAME_MM)) {
             throw new IllegalArgumentException(
                     "a frame lies 0 to " + WIDEST_FRAME_MM + " mm inside the sheet");
@@ -60,7 +64,8 @@ public record CloseSettings(
 
     /** Gaps up to a width that the drawing itself suggests are closed. */
     public static CloseSettings automatic() {
-        return new CloseSettings(AUTOMATIC, List.of(), List.of(), List.of(), List.of(), NO_FRAME);
+        return new CloseSettings(
+                AUTOMATIC, List.of(), List.of(), List.of(), List.of(), List.of(), NO_FRAME);
     }
 
     /** Whether the width is chosen from the drawing. */
@@ -74,13 +79,22 @@ public record CloseSettings(
     }
 
     /**
-     * Whether a decision was made about the gap at a place in mm: true for closed, false for open.
+     * Whether a decision was made about the gap at a place: true for closed, false for open. One
+     * about this gap goes before one about a line at either side of it.
+     *
+     * @param place its narrowest place, mm
+     * @param from ink at one side of it, mm
+     * @param to ink at the other side, mm
      */
-    public Optional<Boolean> decided(Point mm) {
-        if (isNear(opened, mm)) {
+    public Optional<Boolean> decided(Point place, Point from, Point to) {
+        if (isNear(opened, place)) {
             return Optional.of(false);
         }
-        return isNear(closed, mm) ? Optional.of(true) : Optional.empty();
+        if (isNear(closed, place)) {
+            return Optional.of(true);
+        }
+        boolean atOpenLine = openLines.stream().anyMatch(line -> line.isAt(from) || line.isAt(to));
+        return atOpenLine ? Optional.of(false) : Optional.empty();
     }
 
     /** Whether one of some places means the gap at a place, all mm. */
@@ -95,22 +109,27 @@ public record CloseSettings(
 
     /** The same with another width. */
     public CloseSettings withGapMm(double mm) {
-        return new CloseSettings(mm, opened, closed, joins, cuts, frameMm);
+        return new CloseSettings(mm, opened, closed, openLines, joins, cuts, frameMm);
+    }
+
+    /** The same with these lines that are meant to end in the open. */
+    public CloseSettings withOpenLines(List<OpenLine> lines) {
+        return new CloseSettings(gapMm, opened, closed, lines, joins, cuts, frameMm);
     }
 
     /** The same with these unseen lines. */
     public CloseSettings withJoins(List<Join> lines) {
-        return new CloseSettings(gapMm, opened, closed, lines, cuts, frameMm);
+        return new CloseSettings(gapMm, opened, closed, openLines, lines, cuts, frameMm);
     }
 
     /** The same with these knife cuts. */
     public CloseSettings withCuts(List<Join> lines) {
-        return new CloseSettings(gapMm, opened, closed, joins, lines, frameMm);
+        return new CloseSettings(gapMm, opened, closed, openLines, joins, lines, frameMm);
     }
 
     /** The same with another frame. */
     public CloseSettings withFrameMm(double mm) {
-        return new CloseSettings(gapMm, opened, closed, joins, cuts, mm);
+        return new CloseSettings(gapMm, opened, closed, openLines, joins, cuts, mm);
     }
 
     /** Whether there is a frame. */
@@ -123,12 +142,13 @@ public record CloseSettings(
         return joins.equals(other.joins) && cuts.equals(other.cuts) && frameMm == other.frameMm;
     }
 
-    /** The same moved by a map of the plane. */
-    public CloseSettings moved(UnaryOperator<Point> map) {
+    /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
+    public CloseSettings moved(UnaryOperator<Point> map, double growth) {
         return new CloseSettings(
                 gapMm,
                 opened.stream().map(map).toList(),
                 closed.stream().map(map).toList(),
+                openLines.stream().map(line -> line.moved(map, growth)).toList(),
                 joins.stream().map(join -> join.moved(map)).toList(),
                 cuts.stream().map(join -> join.moved(map)).toList(),
                 frameMm);
@@ -139,7 +159,7 @@ public record CloseSettings(
         List<Point> nowOpened = without(opened, place);
         List<Point> nowClosed = without(closed, place);
         (close ? nowClosed : nowOpened).add(place);
-        return new CloseSettings(gapMm, nowOpened, nowClosed, joins, cuts, frameMm);
+        return new CloseSettings(gapMm, nowOpened, nowClosed, openLines, joins, cuts, frameMm);
     }
 
     private static List<Point> without(List<Point> places, Point place) {

@@ -1,5 +1,6 @@
 package neattrace.region;
 
+import java.util.Optional;
 import neattrace.geom.Point;
 
 /**
@@ -22,4 +23,10 @@ public record Gap(
         int ends,
         boolean closed,
         long lesserPx,
-        long greaterPx) {}
+        long greaterPx) {
+
+    /** Whether settings decide about it: true for closed, false for open. */
+    public Optional<Boolean> decided(CloseSettings settings, double mmPerPx) {
+        return settings.decided(place.times(mmPerPx), from.times(mmPerPx), to.times(mmPerPx));
+    }
+}

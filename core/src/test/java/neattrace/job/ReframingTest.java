@@ -14,6 +14,7 @@ import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureReader;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
+import neattrace.region.OpenLine;
 import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.SheetStep;
 import neattrace.testing.Jobs;
@@ -29,6 +30,10 @@ class ReframingTest {
                                     1,
                                     List.of(new Point(3, 4)),
                                     List.of(new Point(5, 6)),
+                                    List.of(
+                                            new OpenLine(
+                                                    List.of(new Point(7, 8), new Point(9, 8)),
+                                                    0.5)),
                                     List.of(
                                             Join.over(
                                                     new Point(1, 1),

@@ -12,6 +12,7 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
+import neattrace.region.OpenLine;
 
 /** What was decided about gaps. */
 final class CloseJson {
@@ -22,6 +23,12 @@ final class CloseJson {
         node.put("gapMm", close.gapMm());
         points(node.putArray("opened"), close.opened());
         points(node.putArray("closed"), close.closed());
+        ArrayNode openLines = node.putArray("openLines");
+        for (OpenLine line : close.openLines()) {
+            ObjectNode open = openLines.addObject();
+            points(open.putArray("middle"), line.middle());
+            open.put("reachMm", line.reachMm());
+        }
         joins(node.putArray("joins"), close.joins());
         joins(node.putArray("cuts"), close.cuts());
         node.put("frameMm", close.frameMm());
@@ -36,9 +43,24 @@ final class CloseJson {
                 number(node, "gapMm"),
                 points(need(node, "opened")),
                 points(need(node, "closed")),
+                version < 5 ? List.of() : openLines(need(node, "openLines")),
                 joins(need(node, "joins")),
                 version < 4 ? List.of() : joins(need(node, "cuts")),
                 version < 4 ? CloseSettings.NO_FRAME : number(node, "frameMm"));
+    }
+
+    private static List<OpenLine> openLines(JsonNode array) throws JobFileException {
+        List<OpenLine> lines = new ArrayList<>();
+        for (JsonNode node : array) {
+            List<Point> middle = points(need(node, "middle"));
+            double reachMm = number(node, "reachMm");
+            try {
+                lines.add(new OpenLine(middle, reachMm));
+            } catch (IllegalArgumentException e) {
+                throw new JobFileException("The job is damaged: " + e.getMessage() + ".");
+            }
+        }
+        return lines;
     }
 
     private static List<Join> joins(JsonNode array) throws JobFileException {

@@ -31,7 +31,7 @@ import neattrace.trace.LineRecipe;
 final class JobJson {
 
     static final String FORMAT = "neat-trace-job";
-    static final int VERSION = 4;
+    static final int VERSION = 5;
 
     /** The oldest version that is still read. */
     private static final int FIRST_VERSION = 1;

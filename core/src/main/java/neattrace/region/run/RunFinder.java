@@ -119,8 +119,7 @@ public final class RunFinder {
     }
 
     private boolean isClosed(Neck neck) {
-        return settings.decided(neck.place().times(1 / tree.pxPerMm()))
-                .orElse(neck.widthPx() <= map.gapPx());
+        return neck.decided(settings, tree.pxPerMm()).orElse(neck.widthPx() <= map.gapPx());
     }
 
     /** The cell beyond the widest closed gap of an area; -1 if it has none. */

@@ -150,7 +150,7 @@ public final class AreaTree {
         List<Gap> gaps = new ArrayList<>();
         List<Neck> closed = new ArrayList<>();
         for (Neck neck : necks) {
-            Optional<Boolean> decided = wanted.decided(neck.place().times(1 / pxPerMm));
+            Optional<Boolean> decided = neck.decided(wanted, pxPerMm);
             if (decided.orElse(neck.widthPx() <= gapPx)) {
                 closed.add(neck);
                 continue;

@@ -1,6 +1,8 @@
 package neattrace.region.tree;
 
+import java.util.Optional;
 import neattrace.geom.Point;
+import neattrace.region.CloseSettings;
 
 /**
  * A gap between two cells, whatever width is closed.
@@ -13,4 +15,11 @@ import neattrace.geom.Point;
  * @param a the cell on one side
  * @param b the cell on the other side
  */
-public record Neck(Point place, Point from, Point to, double widthPx, int ends, int a, int b) {}
+public record Neck(Point place, Point from, Point to, double widthPx, int ends, int a, int b) {
+
+    /** Whether settings decide about it: true for closed, false for open. */
+    public Optional<Boolean> decided(CloseSettings settings, double pxPerMm) {
+        double mmPerPx = 1 / pxPerMm;
+        return settings.decided(place.times(mmPerPx), from.times(mmPerPx), to.times(mmPerPx));
+    }
+}

@@ -31,6 +31,7 @@ import neattrace.press.Cmyk;
 import neattrace.press.colour.Lab;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
+import neattrace.region.OpenLine;
 import neattrace.sheet.SheetRecipe;
 import neattrace.testing.Recipes;
 import org.junit.jupiter.api.BeforeEach;
@@ -60,6 +61,7 @@ class JobFileTest {
                             0.8,
                             List.of(new Point(1.25, 2)),
                             List.of(new Point(30, 4.125)),
+                            List.of(new OpenLine(List.of(new Point(7, 8), new Point(9, 8)), 0.5)),
                             List.of(
                                     Join.over(
                                             new Point(1, 2),
@@ -117,7 +119,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 4");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 5");
         }
     }
 
@@ -227,11 +229,11 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 4", "\"version\" : 7");
+        Path path = withJson("\"version\" : 5", "\"version\" : 7");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
                 .hasMessageContaining("version 7")
-                .hasMessageContaining("up to 4");
+                .hasMessageContaining("up to 5");
     }
 
     /** As the first version wrote it: the sheet had three settings, and no finding was settled. */
@@ -256,6 +258,7 @@ class JobFileTest {
     void damagedValuesAreRefusedWithTheirName() throws IOException {
         assertRefused(withJson("\"inkPercent\" : 41.25", "\"inkPercent\" : \"much\""));
         assertRefused(withJson("\"inkPercent\" : 41.25", "\"inkPercent\" : 300"));
+        assertRefused(withJson("\"reachMm\" : 0.5", "\"reachMm\" : -1"));
         assertRefused(withJson("\"inkPercent\" : 41.25", "\"inkPercent\" : 1e999"));
         assertRefused(withJson("\"method\" : \"ADAPTIVE\"", "\"method\" : \"GUESS\""));
         assertRefused(withJson("\"enlarge\" : 2", "\"enlarge\" : 77"));

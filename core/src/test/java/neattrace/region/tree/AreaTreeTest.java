@@ -1,6 +1,7 @@
 package neattrace.region.tree;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import ij.process.ByteProcessor;
@@ -14,6 +15,7 @@ import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
+import neattrace.region.OpenLine;
 import neattrace.region.area.AreaFinder;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
@@ -62,6 +64,33 @@ class AreaTreeTest {
             assertThat(tree.enclosedAt(mm)).isEqualTo(tree.at(at(mm)).enclosed().size());
         }
         assertThat(tree.at(at(0.5)).cells()).isSameAs(tree.at(at(2)).cells());
+    }
+
+    @Test
+    void noOpeningAtALineMeantOpenIsClosedUnlessItWasByItself() {
+        AreaTree tree = rooms(4, 4);
+        // The second wall, at 23.2 to 23.8 mm from the left, from the upper edge to the lower one.
+        OpenLine wall = new OpenLine(List.of(new Point(23.5, 2.5), new Point(23.5, 13.5)), 0.5);
+        CloseSettings meant = at(3).withOpenLines(List.of(wall));
+        assertThat(tree.at(at(3)).enclosed()).hasSize(3);
+        assertThat(tree.at(meant).enclosed()).hasSize(2);
+        assertThat(tree.at(meant).gaps()).extracting(Gap::closed).containsExactly(false, true);
+        assertThat(tree.knows(meant)).isTrue();
+        Point door = tree.at(meant).gaps().get(0).place().times(1 / PX_PER_MM);
+        assertThat(tree.at(meant.with(door, true)).enclosed()).hasSize(3);
+    }
+
+    @Test
+    void aLineIsWhereItsInkIs() {
+        OpenLine line =
+                new OpenLine(List.of(new Point(0, 0), new Point(10, 0), new Point(10, 10)), 0.5);
+        assertThat(line.isAt(new Point(5, 0.49))).isTrue();
+        assertThat(line.isAt(new Point(5, 0.51))).isFalse();
+        assertThat(line.isAt(new Point(-0.4, 0))).isTrue();
+        assertThat(line.isAt(new Point(10.3, 10.3))).isTrue();
+        assertThat(line.isAt(new Point(2, 5))).isFalse();
+        assertThatThrownBy(() -> new OpenLine(List.of(new Point(0, 0)), 1))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test

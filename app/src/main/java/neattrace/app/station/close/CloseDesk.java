@@ -1,5 +1,6 @@
 package neattrace.app.station.close;
 
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
@@ -7,6 +8,7 @@ import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.Job;
+import neattrace.job.pipeline.LineStudy;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
 
@@ -38,6 +40,12 @@ final class CloseDesk {
 
     Shown shown() {
         return workspace.shownProperty().get();
+    }
+
+    /** What is known about the lines on the table; nothing while they are being found. */
+    Optional<LineStudy> study() {
+        return Optional.ofNullable(workspace.studyProperty().get())
+                .filter(study -> study.fits(shown().drawing().traced()));
     }
 
     /** The settings as they stand. */

@@ -30,6 +30,7 @@ public final class ClosePanel implements Panel {
     private final Mending mending;
     private final KnifeStep knife;
     private final FrameStep frame;
+    private final OpenStep open;
     private final GapFindings gaps;
     private final RunReport run;
     private final StepPane steps;
@@ -45,9 +46,12 @@ public final class ClosePanel implements Panel {
         mending = new Mending(desk);
         knife = new KnifeStep(desk);
         frame = new FrameStep(desk);
-        gaps = new GapFindings(desk, mending, knife::take);
+        open = new OpenStep(desk);
+        gaps = new GapFindings(desk, mending, open, knife::take);
         run = new RunReport(desk, mending);
-        steps = new StepPane(List.of(new GapStep(desk, mending), knife, frame), true, desk::shown);
+        steps =
+                new StepPane(
+                        List.of(new GapStep(desk, mending), knife, frame, open), true, desk::shown);
         Hint hint =
                 new Hint(
                         "Click a ring to open or close it. Click anywhere else to see where colour"
@@ -123,6 +127,7 @@ public final class ClosePanel implements Panel {
     public List<Mark> marks(Shown shown) {
         double mmPerPx = shown.drawing().resolution().mmPerPx();
         List<Mark> marks = new ArrayList<>(frame.marks(shown));
+        marks.addAll(open.marks(shown));
         marks.addAll(knife.marks(shown));
         shown.drawing().areas().gaps().forEach(gap -> marks.add(GapFindings.mark(gap, mmPerPx)));
         run.mark(shown).ifPresent(marks::add);

@@ -17,16 +17,19 @@ final class GapFindings {
 
     private final CloseDesk desk;
     private final Mending mending;
+    private final OpenStep open;
     private final Runnable whenDrawnByHand;
 
     /**
      * Findings.
      *
+     * @param open marks lines that are meant to end in the open
      * @param whenDrawnByHand takes up the knife, to close a gap along another line
      */
-    GapFindings(CloseDesk desk, Mending mending, Runnable whenDrawnByHand) {
+    GapFindings(CloseDesk desk, Mending mending, OpenStep open, Runnable whenDrawnByHand) {
         this.desk = desk;
         this.mending = mending;
+        this.open = open;
         this.whenDrawnByHand = whenDrawnByHand;
     }
 
@@ -36,7 +39,7 @@ final class GapFindings {
         double mmPerPx = shown.drawing().resolution().mmPerPx();
         List<Gap> undecided =
                 shown.drawing().areas().gaps().stream()
-                        .filter(gap -> settings.decided(gap.place().times(mmPerPx)).isEmpty())
+                        .filter(gap -> gap.decided(settings, mmPerPx).isEmpty())
                         // Open ones come first, on top what is most likely a slip of the pen.
                         .sorted(
                                 Comparator.comparing(Gap::closed)
@@ -93,6 +96,9 @@ final class GapFindings {
                             desk.lookAt(at, Math.max(4, 4 * mm));
                             whenDrawnByHand.run();
                         }));
+        if (gap.ends() > 0) {
+            answers.add(new Answer("The line is meant", () -> open.markLinesAt(gap)));
+        }
         return new Finding(
                 at,
                 Math.max(3, 3 * mm),

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import neattrace.geom.Point;
 import neattrace.job.Job;
-import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Gap;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
@@ -72,16 +71,14 @@ final class Mending {
 
     /** What would be drawn to close a gap; nothing while the lines are being found. */
     private Optional<InkEdit> edit(Gap gap) {
-        LineStudy study = desk.workspace().studyProperty().get();
-        if (study == null || !study.fits(desk.shown().drawing().traced())) {
-            return Optional.empty();
-        }
         Point from = gap.from().times(desk.mmPerPx());
         Point to = gap.to().times(desk.mmPerPx());
-        return Optional.of(
-                way == Way.INK
-                        ? study.mender().closeGap(from, to)
-                        : study.mender().runPast(from, to, PAST_MM));
+        return desk.study()
+                .map(
+                        study ->
+                                way == Way.INK
+                                        ? study.mender().closeGap(from, to)
+                                        : study.mender().runPast(from, to, PAST_MM));
     }
 
     /** The line that would close a gap, mm: over its narrowest place, or as it would be drawn. */

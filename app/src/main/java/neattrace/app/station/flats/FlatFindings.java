@@ -222,7 +222,7 @@ final class FlatFindings {
         double mmPerPx = drawing.resolution().mmPerPx();
         Point at = leak.gap().place().times(mmPerPx);
         if (LeftAlone.isLeft(drawing, "leak", source(drawing, at))
-                || drawing.job().close().decided(at).isPresent()) {
+                || leak.gap().decided(drawing.job().close(), mmPerPx).isPresent()) {
             return;
         }
         String measure = String.format(Locale.ROOT, "%.2f mm", leak.widthMm());
