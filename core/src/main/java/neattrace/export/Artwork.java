@@ -1,11 +1,13 @@
 package neattrace.export;
 
-import java.util.ArrayList;
 import java.util.List;
+import neattrace.flat.AreaGroup;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
+import neattrace.flat.object.NamedShape;
+import neattrace.flat.object.ObjectShapes;
 import neattrace.flat.spread.Spreader;
 import neattrace.geom.Outline;
 import neattrace.job.pipeline.Drawing;
@@ -13,7 +15,6 @@ import neattrace.job.pipeline.Traced;
 import neattrace.press.BlackRule;
 import neattrace.press.colour.Rgb;
 import neattrace.press.profile.PressProfile;
-import org.locationtech.jts.geom.Geometry;
 
 /**
  * Finished art on its page, in mm, ready to be written in any format.
@@ -22,6 +23,7 @@ import org.locationtech.jts.geom.Geometry;
  * @param widthMm of the page
  * @param heightMm of the page
  * @param pieces what is one shape in a file
+ * @param groups areas that were named as belonging together
  * @param spreadMm how far lower flats run on beneath upper ones in files
  * @param trimMm how much is cropped from every side in the end
  * @param layers flats, lowest first
@@ -35,6 +37,7 @@ public record Artwork(
         double widthMm,
         double heightMm,
         FlatRecipe.Pieces pieces,
+        List<AreaGroup> groups,
         double spreadMm,
         double trimMm,
         List<FlatLayer> layers,
@@ -47,6 +50,7 @@ public record Artwork(
     public static final Rgb SCREEN_BLACK = new Rgb(0, 0, 0);
 
     public Artwork {
+        groups = List.copyOf(groups);
         layers = List.copyOf(layers);
         colouredLines = List.copyOf(colouredLines);
         lines = List.copyOf(lines);
@@ -68,6 +72,7 @@ public record Artwork(
                 traced.widthMm(),
                 traced.heightMm(),
                 traced.job().flat().pieces(),
+                traced.job().groups(),
                 traced.job().flat().spreadMm(),
                 Math.max(0, traced.job().close().frameMm()),
                 layers,
@@ -84,6 +89,7 @@ public record Artwork(
                 widthMm,
                 heightMm,
                 pieces,
+                groups,
                 0,
                 trimMm,
                 Spreader.spread(layers, spreadMm),
@@ -100,6 +106,7 @@ public record Artwork(
                 widthMm,
                 heightMm,
                 pieces,
+                groups,
                 spreadMm,
                 trimMm,
                 layers.stream()
@@ -123,17 +130,12 @@ public record Artwork(
     }
 
     /** The shapes of a layer: one, one for each area, or one for each object. */
-    public List<Geometry> shapes(FlatLayer layer) {
+    public List<NamedShape> shapes(FlatLayer layer) {
         return switch (pieces) {
-            case UNITED -> List.of(layer.shape());
-            case BY_AREA -> List.copyOf(layer.pieces());
-            case BY_OBJECT -> {
-                List<Geometry> objects = new ArrayList<>();
-                for (int i = 0; i < layer.shape().getNumGeometries(); i++) {
-                    objects.add(layer.shape().getGeometryN(i));
-                }
-                yield objects;
-            }
+            case UNITED -> List.of(new NamedShape("", layer.shape()));
+            case BY_AREA ->
+                    layer.pieces().stream().map(piece -> new NamedShape("", piece)).toList();
+            case BY_OBJECT -> ObjectShapes.of(layer, groups);
         };
     }
 

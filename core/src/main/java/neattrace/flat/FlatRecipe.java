@@ -22,7 +22,7 @@ public record FlatRecipe(
         UNITED,
         /** Each area by itself. */
         BY_AREA,
-        /** Areas of a colour that touch. */
+        /** Areas of a group, by its name; of all others those of a colour that touch. */
         BY_OBJECT
     }
 

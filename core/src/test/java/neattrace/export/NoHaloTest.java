@@ -139,6 +139,7 @@ class NoHaloTest {
                 art.widthMm(),
                 art.heightMm(),
                 art.pieces(),
+                art.groups(),
                 art.spreadMm(),
                 art.trimMm(),
                 art.layers(),

@@ -7,6 +7,7 @@ import java.util.List;
 import neattrace.export.Artwork;
 import neattrace.flat.LineLayer;
 import neattrace.flat.layer.FlatLayer;
+import neattrace.flat.object.NamedShape;
 import neattrace.geom.Outline;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
@@ -21,7 +22,6 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
-import org.locationtech.jts.geom.Geometry;
 
 /**
  * Writes art as a one-page PDF in ink values.
@@ -94,8 +94,8 @@ public final class PdfWriter {
     private void flat(PDPageContentStream content, FlatLayer layer) throws IOException {
         begin(content, art.layerName(layer.swatch()));
         ink(content, layer.swatch().build());
-        for (Geometry shape : art.shapes(layer)) {
-            PdfPath.append(content, shape);
+        for (NamedShape shape : art.shapes(layer)) {
+            PdfPath.append(content, shape.shape());
             content.fillEvenOdd();
         }
         content.endMarkedContent();

@@ -14,9 +14,9 @@ import neattrace.export.Artwork;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
+import neattrace.flat.object.NamedShape;
 import neattrace.geom.Outline;
 import neattrace.press.Cmyk;
-import org.locationtech.jts.geom.Geometry;
 
 /**
  * Writes art as SVG: the viewBox is the page in mm; one top-level group with id and title for each
@@ -62,10 +62,20 @@ public final class SvgWriter {
         String hex = art.press().preview(swatch.build()).hex();
         open(art.layerName(swatch), hex, swatch.build().toString());
         StringBuilder path = new StringBuilder();
-        for (Geometry shape : art.shapes(layer)) {
+        for (NamedShape shape : art.shapes(layer)) {
             path.setLength(0);
-            SvgPath.append(path, shape);
-            out.write("<path d=\"" + path + "\"/>\n");
+            SvgPath.append(path, shape.shape());
+            String name = shape.name();
+            out.write(
+                    name.isEmpty()
+                            ? "<path d=\"" + path + "\"/>\n"
+                            : "<path id=\""
+                                    + id(name)
+                                    + "\" d=\""
+                                    + path
+                                    + "\"><title>"
+                                    + SvgPage.escape(name)
+                                    + "</title></path>\n");
         }
         out.write("</g>\n");
     }

@@ -20,6 +20,8 @@ import java.util.ArrayList;
 import java.util.List;
 import javax.xml.parsers.DocumentBuilderFactory;
 import neattrace.export.Artwork;
+import neattrace.flat.AreaGroup;
+import neattrace.flat.FlatRecipe;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
@@ -86,6 +88,27 @@ class SvgWriterTest {
                 .doesNotHaveDuplicates()
                 .allMatch(id -> id.matches("[a-z][a-z0-9-]*"));
         assertThat(children(root, "title").get(0).getTextContent()).isEqualTo("Target <A&B>");
+    }
+
+    @Test
+    void aGroupOfAreasIsAShapeOfItsNameWhereObjectsAreAskedFor() throws Exception {
+        Job job = Jobs.coloured();
+        Job named =
+                job.withFlat(job.flat().withPieces(FlatRecipe.Pieces.BY_OBJECT))
+                        .withGroups(
+                                List.of(
+                                        new AreaGroup(
+                                                "Iris <left>",
+                                                List.of(job.fills().get(0).anchor()))));
+        Element root = parse(svg(named)).getDocumentElement();
+        List<Element> paths =
+                children(root, "g").stream().flatMap(g -> children(g, "path").stream()).toList();
+        List<Element> titled =
+                paths.stream().filter(path -> !children(path, "title").isEmpty()).toList();
+        assertThat(titled).hasSize(1);
+        assertThat(titled.get(0).getAttribute("id")).isEqualTo("iris-left");
+        assertThat(children(titled.get(0), "title").get(0).getTextContent())
+                .isEqualTo("Iris <left>");
     }
 
     @Test
@@ -187,7 +210,8 @@ class SvgWriterTest {
                         "Strokes <1>",
                         40,
                         30,
-                        neattrace.flat.FlatRecipe.Pieces.UNITED,
+                        FlatRecipe.Pieces.UNITED,
+                        List.of(),
                         0,
                         0,
                         List.of(),

@@ -87,7 +87,7 @@ final class FinishStep implements Step {
         return switch (pieces) {
             case UNITED -> "colour";
             case BY_AREA -> "area";
-            case BY_OBJECT -> "patch of a colour";
+            case BY_OBJECT -> "object";
         };
     }
 
@@ -121,8 +121,12 @@ final class FinishStep implements Step {
                 String.format(
                         Locale.ROOT,
                         "Usual is %.3f mm, one pixel at 300 ppi; %.2f mm beneath thick lines. Beside"
-                                + " bare paper nothing spreads.",
+                                + " bare paper nothing spreads.%s",
                         FlatRecipe.USUAL_SPREAD_MM,
-                        FlatRecipe.WIDE_SPREAD_MM));
+                        FlatRecipe.WIDE_SPREAD_MM,
+                        flat.pieces() == Pieces.BY_OBJECT
+                                ? " An object is a group, by its name; other areas of a colour are one"
+                                        + " where they touch."
+                                : ""));
     }
 }
