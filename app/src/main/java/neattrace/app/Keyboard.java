@@ -124,6 +124,9 @@ final class Keyboard implements EventHandler<KeyEvent> {
     }
 
     private void layDownOrStop() {
+        if (workbench.flats().backToTheTable()) {
+            return;
+        }
         if (table.handProperty().get() != null) {
             table.take(null);
             workspace.say("");

@@ -145,7 +145,7 @@ final class Workbench extends BorderPane {
         StackPane.setMargin(views, new Insets(0, 0, 12, 0));
         StackPane.setAlignment(prompt, Pos.TOP_CENTER);
         middle.getStyleClass().add("middle");
-        middle.getChildren().addAll(table, welcome, waiting, views, keys, prompt);
+        middle.getChildren().addAll(table, welcome, waiting, views, flats.wall(), keys, prompt);
         middle.setOnDragOver(this::draggedOver);
         middle.setOnDragDropped(this::dropped);
         return middle;
@@ -205,6 +205,7 @@ final class Workbench extends BorderPane {
     void go(Station next) {
         table.take(null);
         table.setSketch(null);
+        flats.backToTheTable();
         boolean leaves = next != station;
         if (leaves && (station == Station.FLATS || station == Station.CLOSE)) {
             // What was in hand or asked about there is laid down with the station.

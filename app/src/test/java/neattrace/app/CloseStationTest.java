@@ -159,11 +159,11 @@ class CloseStationTest extends WindowTest {
                         .filter(f -> f.title().startsWith("A gap of"))
                         .findFirst()
                         .orElseThrow();
-        assertThat(gap.answers()).extracting(Finding.Answer::label).contains("The line is meant");
+        assertThat(gap.answers()).extracting(Finding.Answer::label).contains("Its line is meant");
         robot.interact(
                 () ->
                         gap.answers().stream()
-                                .filter(answer -> answer.label().equals("The line is meant"))
+                                .filter(answer -> answer.label().equals("Its line is meant"))
                                 .findFirst()
                                 .orElseThrow()
                                 .action()

@@ -178,6 +178,22 @@ class FlatsStationTest extends WindowTest {
         assertThat(workspace.job().palette().shown()).isEqualTo(Palette.FIRST);
         assertThat(drawing().layers().get(0).swatch().build()).isEqualTo(new Cmyk(0, 90, 80, 0));
         choose(robot, "#colourway-1");
+        Node wall = workbench.flats().wall();
+        fire(robot, "#side-by-side");
+        assertThat(wall.isVisible()).isTrue();
+        assertThat(robot.lookup(".wall-card").queryAll()).hasSize(2);
+        until(
+                () ->
+                        robot.lookup(".wall-card .image-view").queryAll().stream()
+                                .allMatch(view -> ((ImageView) view).getImage() != null));
+        robot.push(KeyCode.ESCAPE);
+        assertThat(wall.isVisible()).isFalse();
+        assertThat(workspace.job().palette().shown()).isZero();
+        fire(robot, "#side-by-side");
+        fire(robot, "#wall-0");
+        assertThat(wall.isVisible()).isFalse();
+        assertThat(workspace.job().palette().shown()).isEqualTo(Palette.FIRST);
+        choose(robot, "#colourway-1");
         fire(robot, "#drop-colourway");
         assertThat(workspace.job().palette().colourways()).isEmpty();
     }

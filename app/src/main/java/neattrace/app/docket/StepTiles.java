@@ -38,11 +38,13 @@ public final class StepTiles extends GridPane {
         this.steps = steps;
         setHgap(4);
         setVgap(4);
-        for (int column = 0; column < COLUMNS; column++) {
-            ColumnConstraints third = new ColumnConstraints();
-            third.setPercentWidth(100.0 / COLUMNS);
-            third.setFillWidth(true);
-            getColumnConstraints().add(third);
+        // Four lie better two by two than one of them alone.
+        int columns = steps.size() == 4 ? 2 : COLUMNS;
+        for (int column = 0; column < columns; column++) {
+            ColumnConstraints even = new ColumnConstraints();
+            even.setPercentWidth(100.0 / columns);
+            even.setFillWidth(true);
+            getColumnConstraints().add(even);
         }
         ToggleGroup group = new ToggleGroup();
         for (int i = 0; i < steps.size(); i++) {
@@ -70,7 +72,7 @@ public final class StepTiles extends GridPane {
                         whenChosen.accept(step);
                     });
             tiles.add(tile);
-            add(tile, i % COLUMNS, i / COLUMNS);
+            add(tile, i % columns, i / columns);
         }
     }
 

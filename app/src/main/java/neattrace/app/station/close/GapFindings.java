@@ -91,13 +91,13 @@ final class GapFindings {
         }
         answers.add(
                 new Answer(
-                        "Draw the line",
+                        "Draw it",
                         () -> {
                             desk.lookAt(at, Math.max(4, 4 * mm));
                             whenDrawnByHand.run();
                         }));
         if (gap.ends() > 0) {
-            answers.add(new Answer("The line is meant", () -> open.markLinesAt(gap)));
+            answers.add(new Answer("Its line is meant", () -> open.markLinesAt(gap)));
         }
         return new Finding(
                 at,

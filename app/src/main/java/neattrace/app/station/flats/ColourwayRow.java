@@ -1,22 +1,15 @@
 package neattrace.app.station.flats;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.IntConsumer;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neattrace.export.Artwork;
-import neattrace.export.png.PngWriter;
 import neattrace.flat.Palette;
 
 /** All colourways of the art side by side; a click takes one up. */
@@ -65,7 +58,8 @@ final class ColourwayRow extends FlowPane {
         view.setFitWidth(SIDE);
         view.setFitHeight(SIDE);
         view.setPreserveRatio(true);
-        paint(art.with(palette.of(index)), view);
+        int mine = ticket;
+        ArtPicture.paint(art.with(palette.of(index)), 2 * SIDE, view, () -> mine == ticket);
         Label label = new Label(name);
         label.setMaxWidth(SIDE);
         StackPane paper = new StackPane(view);
@@ -81,28 +75,5 @@ final class ColourwayRow extends FlowPane {
         card.setAccessibleText("Colourway " + name);
         card.setOnAction(event -> whenChosen.accept(index));
         return card;
-    }
-
-    /** Painting thousands of areas takes its time, so it happens aside. */
-    private void paint(Artwork art, ImageView view) {
-        int mine = ticket;
-        CompletableFuture.supplyAsync(() -> mine == ticket ? preview(art) : new byte[0])
-                .thenAccept(
-                        png ->
-                                Platform.runLater(
-                                        () -> {
-                                            if (mine == ticket) {
-                                                view.setImage(
-                                                        new Image(new ByteArrayInputStream(png)));
-                                            }
-                                        }));
-    }
-
-    private static byte[] preview(Artwork art) {
-        try {
-            return PngWriter.preview(art, 2 * SIDE);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

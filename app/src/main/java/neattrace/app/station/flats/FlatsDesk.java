@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.paint.Color;
 import javafx.stage.FileChooser;
@@ -126,6 +127,11 @@ final class FlatsDesk {
 
     void lookAt(Point place, double reachMm) {
         table.lookAt(place, reachMm);
+    }
+
+    /** Whether pages are mid-grey, to judge colours on. */
+    BooleanProperty greyGround() {
+        return table.greyGroundProperty();
     }
 
     double mm(double screenPx) {

@@ -83,6 +83,18 @@ public final class FlatsPanel implements Panel {
         }
     }
 
+    /** What lies over the table while colourways are looked at side by side. */
+    public Node wall() {
+        return palette.wall();
+    }
+
+    /** Goes back to the table from whatever lies over it; false if nothing does. */
+    public boolean backToTheTable() {
+        boolean covered = palette.wall().isVisible();
+        palette.wall().hide();
+        return covered;
+    }
+
     /** The colour of the swatch in hand. */
     public Color dab() {
         return colour.dab();

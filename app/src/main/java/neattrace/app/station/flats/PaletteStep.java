@@ -42,6 +42,8 @@ final class PaletteStep implements Step {
     private final MenuButton export = new MenuButton("Write as");
     private final VBox swatchTools = new VBox(8);
     private final ColourwayRow ways;
+    private final ColourwayWall wall;
+    private final Button sideBySide;
     private final Button drop;
     private final VBox content;
 
@@ -50,6 +52,11 @@ final class PaletteStep implements Step {
         ways =
                 new ColourwayRow(
                         index -> desk.changePalette("Colourway", now -> now.showing(index)));
+        wall =
+                new ColourwayWall(
+                        index -> desk.changePalette("Colourway", now -> now.showing(index)),
+                        desk.greyGround());
+        sideBySide = Buttons.small("Side by side", "side-by-side", this::hang);
         drop = Buttons.small("Drop this colourway", "drop-colourway", this::dropWay);
         editor = new SwatchEditor(this::edited, this::remove);
         field(group, "Sea", "group-of-swatch", "Group of the swatch");
@@ -83,6 +90,7 @@ final class PaletteStep implements Step {
         FlowPane files = new FlowPane(6, 6);
         files.getChildren()
                 .addAll(
+                        sideBySide,
                         drop,
                         export,
                         Buttons.small("Read a palette …", "read-palette", this::choose));
@@ -228,8 +236,20 @@ final class PaletteStep implements Step {
                                 + "” starts as what you see; changed inks are changed in it alone.");
     }
 
+    /** Where the colourways hang side by side, over the table. */
+    ColourwayWall wall() {
+        return wall;
+    }
+
+    private void hang() {
+        wall.show(desk.shown().art(), desk.job().palette());
+    }
+
     private void showWays(Artwork art, Palette palette) {
         ways.show(art, palette);
+        wall.refresh(art, palette);
+        sideBySide.setVisible(!palette.colourways().isEmpty());
+        sideBySide.setManaged(!palette.colourways().isEmpty());
         drop.setVisible(palette.shown() != Palette.FIRST);
         drop.setManaged(palette.shown() != Palette.FIRST);
     }
