@@ -1,6 +1,7 @@
 package neattrace.app.work;
 
 import java.io.IOException;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiConsumer;
 import neattrace.export.Artwork;
 import neattrace.export.png.ArtworkPainter;
@@ -17,6 +18,7 @@ final class ShownMaker {
 
     private final PressProfile press;
     private final BiConsumer<Job, ArtworkPainter> whenLinesAreThere;
+    private final AtomicReference<Drawing> workedOut = new AtomicReference<>();
 
     /**
      * A maker.
@@ -29,6 +31,11 @@ final class ShownMaker {
         this.whenLinesAreThere = whenLinesAreThere;
     }
 
+    /** The next job with the same gaps, cuts and picture comes to the same areas. */
+    void hasWorkedOut(Drawing drawing) {
+        workedOut.set(drawing);
+    }
+
     /**
      * Computes.
      *
@@ -36,13 +43,21 @@ final class ShownMaker {
      */
     Shown make(Job job, Shown base, Progress progress) throws IOException {
         Drawing before = base == null ? null : base.drawing();
+        Drawing known = workedOut.getAndSet(null);
+        boolean knows =
+                known != null
+                        && before != null
+                        && known.picture() == before.picture()
+                        && known.job().close().equals(job.close());
+        Drawing nearest = knows ? known : before;
         Traced traced =
-                Pipeline.trace(job, before == null ? null : before.traced(), progress.part(0, 0.6));
+                Pipeline.trace(
+                        job, nearest == null ? null : nearest.traced(), progress.part(0, 0.6));
         if (before != null && areOtherLinesOfThePage(before.traced(), traced)) {
             Artwork early = Artwork.of(before.withLines(traced), press);
             whenLinesAreThere.accept(job, new ArtworkPainter(early));
         }
-        Drawing drawing = Pipeline.colour(traced, before, progress.part(0.6, 1));
+        Drawing drawing = Pipeline.colour(traced, nearest, progress.part(0.6, 1));
         SheetFrame frame = drawing.reading().frame();
         ScanPyramid scan =
                 before != null && before.picture() == drawing.picture()

@@ -19,9 +19,9 @@ import neattrace.job.Job;
 import neattrace.job.Reframing;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
+import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.press.profile.PressProfile;
-import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.review.SheetReview;
 
@@ -264,12 +264,6 @@ public final class Workspace implements AutoCloseable {
         }
     }
 
-    /** Finds out, off the JavaFX thread, how to change the job. */
-    @FunctionalInterface
-    public interface Deriving {
-        UnaryOperator<Job> derive(Progress progress) throws Exception;
-    }
-
     /** Changes the job by what takes its time to find out; one step of undo. */
     public void derive(String what, Deriving work) {
         if (history.get() != settled) {
@@ -278,6 +272,11 @@ public final class Workspace implements AutoCloseable {
         }
         messages.clearTrouble();
         running.start(what, work::derive, change -> change(what, change), messages::complain);
+    }
+
+    /** What comes of the next change is known already and need not be computed once more. */
+    public void hasWorkedOut(Drawing drawing) {
+        maker.hasWorkedOut(drawing);
     }
 
     /** Takes the last change back. */

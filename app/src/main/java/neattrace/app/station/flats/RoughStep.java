@@ -223,6 +223,7 @@ final class RoughStep implements Step {
                                             desk.workspace().press(),
                                             progress);
                             Job result = coloured.drawing().job();
+                            desk.workspace().hasWorkedOut(coloured.drawing());
                             Platform.runLater(() -> report(coloured, fitted));
                             return job ->
                                     now.withClose(result.close())

@@ -1,0 +1,69 @@
+package neattrace.app.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.press.profile.PressProfile;
+import neattrace.progress.Progress;
+import neattrace.raster.writing.PngFile;
+import neattrace.region.Join;
+import org.junit.jupiter.api.Test;
+
+class ShownMakerTest {
+
+    private final ShownMaker maker = new ShownMaker(PressProfile.bundled(), (job, art) -> {});
+
+    /** A box of 20 mm at 100 ppi. */
+    private static Job box() throws Exception {
+        BufferedImage image = new BufferedImage(120, 120, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, 120, 120);
+        g.setColor(Color.BLACK);
+        g.setStroke(new BasicStroke(4));
+        g.drawRect(20, 20, 80, 80);
+        g.dispose();
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        PngFile.write(image, 100, png);
+        return Job.of(new Source("box.png", png.toByteArray()));
+    }
+
+    private static Job parted(Job job) {
+        Join wall = new Join(List.of(new Point(15.24, 4), new Point(15.24, 26)));
+        return job.withClose(job.close().withJoins(List.of(wall)));
+    }
+
+    @Test
+    void whatHasBeenWorkedOutIsNotComputedAgain() throws Exception {
+        Shown base = maker.make(box(), null, Progress.SILENT);
+        Job parted = parted(base.drawing().job());
+        Drawing known = Pipeline.run(parted, base.drawing(), Progress.SILENT);
+        maker.hasWorkedOut(known);
+        List<String> steps = new ArrayList<>();
+        Shown next = maker.make(parted, base, (step, share) -> steps.add(step));
+        assertThat(next.drawing().tree()).isSameAs(known.tree());
+        assertThat(next.drawing().areas().enclosed()).hasSize(2);
+        assertThat(steps).doesNotContain("Measuring the free paper");
+    }
+
+    @Test
+    void butForOtherGapsItIsOfNoUse() throws Exception {
+        Shown base = maker.make(box(), null, Progress.SILENT);
+        Job parted = parted(base.drawing().job());
+        maker.hasWorkedOut(Pipeline.run(parted, base.drawing(), Progress.SILENT));
+        Shown next = maker.make(base.drawing().job().withTitle("Other"), base, Progress.SILENT);
+        assertThat(next.drawing().tree()).isSameAs(base.drawing().tree());
+        assertThat(next.drawing().areas().enclosed()).hasSize(1);
+    }
+}
