@@ -28,6 +28,7 @@ final class ColourField {
     final int[] colours;
 
     private double endsAtLines;
+    private double usualAtLines;
 
     private ColourField(InkMap ink, AreaMap areas, Picture rough) {
         this.ink = ink;
@@ -139,6 +140,7 @@ final class ColourField {
     private void drop(OtherSide side) {
         Patches patches = Patches.of(this, ink, side, areas);
         endsAtLines = patches.endsAtLines();
+        usualAtLines = patches.usualAtLines();
         boolean dropped = false;
         for (int i = 0; i < colours.length; i++) {
             int patch = patches.patchOf[i];
@@ -155,6 +157,11 @@ final class ColourField {
     /** How much of what is not its area's usual colour touches lines and ends at them, 0 to 1. */
     double endsAtLines() {
         return endsAtLines;
+    }
+
+    /** Along which share of the lines beside colour both areas have their usual colours, 0 to 1. */
+    double usualAtLines() {
+        return usualAtLines;
     }
 
     /** Whether the colour changes from a pixel of paper to the next one in the same area. */

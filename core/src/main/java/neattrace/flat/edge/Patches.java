@@ -44,6 +44,18 @@ final class Patches {
     private final int width;
     private final int side;
     private boolean isLoose;
+
+    /**
+     * Places along lines with colour beside them, and those with the usual colours of both beside
+     * them.
+     */
+    private long compared;
+
+    private long usualOnBothSides;
+
+    /** The colour of the bare page; none on a drawing that fills its sheet. */
+    private int page = ColourField.NONE;
+
     private final IntList open = new IntList();
     private final List<Patch> patches = new ArrayList<>();
 
@@ -84,6 +96,7 @@ final class Patches {
             }
         }
         all.markUsual();
+        all.lookForThePage(areas);
         all.lookBeyondLines(ink, side);
         all.isLoose = all.looseness() > LOOSE;
         return all;
@@ -132,6 +145,15 @@ final class Patches {
         }
     }
 
+    /** The usual colour round the drawing is that of the bare page. */
+    private void lookForThePage(AreaMap areas) {
+        for (Patch patch : patches) {
+            if (patch.usual && patch.area >= 0 && areas.areas().get(patch.area).outside()) {
+                page = patch.colour;
+            }
+        }
+    }
+
     /** Compares what lies on both sides of every line between two areas. */
     private void lookBeyondLines(InkMap ink, OtherSide paper) {
         for (int y = 0; y + 1 < ink.height(); y++) {
@@ -157,6 +179,10 @@ final class Patches {
         Patch first = patches.get(patchOf[a]);
         Patch second = patches.get(patchOf[b]);
         int goesOn = first.colour == second.colour ? 1 : 0;
+        if (first.colour != page || second.colour != page) {
+            compared++;
+            usualOnBothSides += first.usual && second.usual ? 1 : 0;
+        }
         first.lines++;
         first.goesOn += goesOn;
         second.lines++;
@@ -175,22 +201,29 @@ final class Patches {
     }
 
     /**
-     * How much of all that is not its area's usual colour touches lines and ends at them, 0 to 1: a
-     * cross that reaches its frame, and no farther. Nothing at all is 0.
+     * How much of all that touches lines, and is neither its area's usual colour nor the bare page,
+     * ends at these lines, 0 to 1: a cross that reaches its frame, and no farther. What lies amid
+     * open paper says nothing of how a rough was made. Nothing at all is 0.
      */
     double endsAtLines() {
         long all = 0;
         long ends = 0;
         for (Patch patch : patches) {
-            if (!patch.usual && patch.meetsOthers && !isSliver(patch)) {
+            boolean tells = patch.lines > 0 && patch.colour != page;
+            if (tells && !patch.usual && patch.meetsOthers && !isSliver(patch)) {
                 all += patch.pixels;
-                ends +=
-                        patch.lines > 0 && patch.goesOn < GOES_ON_LITTLE * patch.lines
-                                ? patch.pixels
-                                : 0;
+                ends += patch.goesOn < GOES_ON_LITTLE * patch.lines ? patch.pixels : 0;
             }
         }
         return all == 0 ? 0 : (double) ends / all;
+    }
+
+    /**
+     * Along which share of all lines that have colour beside them both areas have their usual
+     * colours there, 0 to 1; 0 without such lines. Lines amid bare paper say nothing.
+     */
+    double usualAtLines() {
+        return compared == 0 ? 0 : (double) usualOnBothSides / compared;
     }
 
     private boolean isSliver(Patch patch) {

@@ -25,6 +25,13 @@ public final class RoughEdges {
      */
     private static final double ENDS_AT_LINES = 0.8;
 
+    /**
+     * Where so much of all lines has the usual colours of both areas beside it, no dab strayed:
+     * what else is there was put amid open paper. Measured on 60 coloured twins of line drawings:
+     * 21 reach it, of the same smeared by 1 to 2 % of the side none goes beyond 0.82.
+     */
+    private static final double USUAL_AT_LINES = 0.95;
+
     /** With more corners in its edges than these the rough is a photo or a painting, no flats. */
     private static final int MOST_CORNERS = 40_000;
 
@@ -51,6 +58,7 @@ public final class RoughEdges {
         ColourField field = ColourField.of(ink, side, areas, rough);
         boolean keeps =
                 field.endsAtLines() >= ENDS_AT_LINES
+                        || field.usualAtLines() >= USUAL_AT_LINES
                         || shareBeneathInk(ink, side, field) >= KEEPS_TO_LINES;
         if (!keeps) {
             return List.of();

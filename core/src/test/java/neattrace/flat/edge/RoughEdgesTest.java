@@ -104,6 +104,21 @@ class RoughEdgesTest {
         assertThat(joins).isEmpty();
     }
 
+    /** But on ground that is coloured up to the lines all round it is an emblem. */
+    @Test
+    void whatLiesAmidColourThatEndsAtTheLinesIsCutOut() {
+        List<Join> joins =
+                find(
+                        graphics -> {
+                            rooms(graphics);
+                            graphics.setColor(Color.WHITE);
+                            graphics.fillRect(45, 90, 50, 30);
+                        });
+        AreaMap areas = areas(joins);
+        assertThat(areas.enclosed()).hasSize(3);
+        assertThat(areas.at(new Point(70, 105))).isNotEqualTo(areas.at(new Point(70, 50)));
+    }
+
     @Test
     void aShadowWithoutALineIsCutOutWhereItEnds() {
         List<Join> joins =
