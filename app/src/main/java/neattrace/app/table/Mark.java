@@ -29,6 +29,8 @@ public record Mark(
     public enum Shape {
         /** A ring round the place; its way, if it has one, is a line. */
         RING,
+        /** A broken ring round an opening that is meant to stay. */
+        OPENING,
         /** A ring round the place, and a way that leads somewhere through it. */
         RUN,
         /** A box between {@code from} and {@code to} as corners. */
@@ -44,6 +46,11 @@ public record Mark(
     /** A place with a measured stretch. */
     public Mark(Point at, Point from, Point to, String text, boolean strong, boolean open) {
         this(at, from, to, text, strong, open, Shape.RING, List.of());
+    }
+
+    /** The same as an opening that is meant to stay: nothing is measured, nothing asked. */
+    public Mark meant(String words) {
+        return new Mark(at, at, at, words, strong, false, Shape.OPENING, way);
     }
 
     /** A part of the page between two opposite corners. */

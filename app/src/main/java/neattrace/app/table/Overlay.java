@@ -149,7 +149,7 @@ final class Overlay {
         g.save();
         g.setLineCap(StrokeLineCap.ROUND);
         ringAndBar(at, from, to, radius, HALO, mark.strong() ? 6 : 4);
-        if (mark.open()) {
+        if (mark.open() || mark.shape() == Mark.Shape.OPENING) {
             g.setLineDashes(mark.strong() ? 0 : 4);
         }
         ringAndBar(at, from, to, radius, mark.open() ? SIGNAL : SETTLED, mark.strong() ? 3 : 1.8);

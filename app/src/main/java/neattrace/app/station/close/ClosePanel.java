@@ -18,6 +18,7 @@ import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Pipeline;
+import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
 
 /** Which gaps are closed and which stay open, cuts, the frame, and where colour would run. */
@@ -129,7 +130,11 @@ public final class ClosePanel implements Panel {
         List<Mark> marks = new ArrayList<>(frame.marks(shown));
         marks.addAll(open.marks(shown));
         marks.addAll(knife.marks(shown));
-        shown.drawing().areas().gaps().forEach(gap -> marks.add(GapFindings.mark(gap, mmPerPx)));
+        CloseSettings settings = shown.drawing().job().close();
+        shown.drawing()
+                .areas()
+                .gaps()
+                .forEach(gap -> marks.add(GapFindings.mark(gap, settings, mmPerPx)));
         run.mark(shown).ifPresent(marks::add);
         return marks;
     }

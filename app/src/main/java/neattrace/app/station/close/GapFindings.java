@@ -131,7 +131,14 @@ final class GapFindings {
                 : String.format(Locale.ROOT, "%.0f mm²", squareMm);
     }
 
-    static Mark mark(Gap gap, double mmPerPx) {
+    /** A gap on the table: red and broken while it is open and nobody has decided on it. */
+    static Mark mark(Gap gap, CloseSettings settings, double mmPerPx) {
+        Mark mark = mark(gap, mmPerPx);
+        boolean meant = !gap.closed() && gap.decided(settings, mmPerPx).isPresent();
+        return meant ? mark.meant("meant open") : mark;
+    }
+
+    private static Mark mark(Gap gap, double mmPerPx) {
         return new Mark(
                 gap.place().times(mmPerPx),
                 gap.from().times(mmPerPx),

@@ -70,7 +70,12 @@ final class GapStep implements Step {
 
     @Override
     public String state(Shown shown) {
-        long open = shown.drawing().areas().gaps().stream().filter(gap -> !gap.closed()).count();
+        CloseSettings settings = shown.drawing().job().close();
+        double mmPerPx = shown.drawing().resolution().mmPerPx();
+        long open =
+                shown.drawing().areas().gaps().stream()
+                        .filter(gap -> !gap.closed() && gap.decided(settings, mmPerPx).isEmpty())
+                        .count();
         return open == 0 ? "none open" : open + " open";
     }
 

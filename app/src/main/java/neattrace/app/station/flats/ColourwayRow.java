@@ -15,7 +15,7 @@ import neattrace.flat.Palette;
 /** All colourways of the art side by side; a click takes one up. */
 final class ColourwayRow extends FlowPane {
 
-    private static final int SIDE = 84;
+    private static final int SIDE = 60;
 
     private final IntConsumer whenChosen;
 
