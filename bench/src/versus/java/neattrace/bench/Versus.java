@@ -44,7 +44,7 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 4)
+@Warmup(iterations = 8, time = 4)
 @Measurement(iterations = 4, time = 4)
 @Fork(value = 1, jvmArgsAppend = "-Xmx8g")
 public class Versus {

@@ -181,22 +181,28 @@ public final class Tracer {
             TraceSettings settings,
             double bound,
             Progress progress) {
+        List<double[]> smooth =
+                settings.oneBit()
+                        ? smooth(map, contours, progress)
+                        : contours.stream().map(Contour::xy).toList();
+        List<FittedLoop> loops = LoopFitter.fitAll(smooth, bound, progress);
+        return IntStream.range(0, loops.size())
+                .mapToObj(i -> new TracedLoop(contours.get(i), loops.get(i)))
+                .toList();
+    }
+
+    private static List<double[]> smooth(InkMap map, List<Contour> contours, Progress progress) {
         double[][] smooth = new double[contours.size()][];
         LargestFirst.forEach(
                 smooth.length,
                 i -> contours.get(i).xy().length,
                 i -> {
-                    double[] xy = contours.get(i).xy();
-                    progress.report("Smoothing steps", 0);
+                    progress.report("Smoothing the pixels' stairs", 0);
                     smooth[i] =
-                            settings.oneBit()
-                                    ? CorridorSmoother.smooth(xy, map.width(), map.height())
-                                    : xy;
+                            CorridorSmoother.smooth(
+                                    contours.get(i).xy(), map.width(), map.height());
                 });
-        List<FittedLoop> loops = LoopFitter.fitAll(List.of(smooth), bound, progress);
-        return IntStream.range(0, smooth.length)
-                .mapToObj(i -> new TracedLoop(contours.get(i), loops.get(i)))
-                .toList();
+        return List.of(smooth);
     }
 
     private static Tracing assemble(List<TracedLoop> loops, double bound) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.function.Function;
 import neattrace.progress.Progress;
 import neattrace.sheet.sweep.Change.Kind;
 import neattrace.sheet.sweep.Flood.Life;
@@ -70,36 +71,50 @@ public final class ThresholdSweep {
             Progress progress) {
         int low = range.low();
         int high = range.high();
-        byte[] values = tone.darkness();
-        int width = tone.width();
-        int height = tone.height();
-        Flood ink =
-                new Flood(
-                        values, width, height, false, true, false, speckSize, leastSize, leastLife);
-        if (values.length > LARGE_SHEET) {
-            ink.run(high, low, progress.part(0, 0.5));
-            Flood paper =
-                    new Flood(
-                            values, width, height, true, false, true, speckSize, leastSize,
-                            leastLife);
-            paper.run(256 - low, 256 - high, progress.part(0.5, 1));
-            return new ThresholdSweep(range, ink, paper, width);
+        boolean isLarge = tone.darkness().length > LARGE_SHEET;
+        // Each makes its array where it floods, so that two threads clear them.
+        Function<Progress, Flood> ofInk =
+                part -> {
+                    Flood ink = flood(tone, false, speckSize, leastSize, leastLife);
+                    ink.run(high, low, part);
+                    return ink;
+                };
+        Function<Progress, Flood> ofPaper =
+                part -> {
+                    Flood paper = flood(tone, true, speckSize, leastSize, leastLife);
+                    paper.run(256 - low, 256 - high, part);
+                    return paper;
+                };
+        if (isLarge) {
+            Flood ink = ofInk.apply(progress.part(0, 0.5));
+            Flood paper = ofPaper.apply(progress.part(0.5, 1));
+            return new ThresholdSweep(range, ink, paper, tone.width());
         }
-        Flood paper =
-                new Flood(
-                        values, width, height, true, false, true, speckSize, leastSize, leastLife);
-        CompletableFuture<Void> other =
-                CompletableFuture.runAsync(() -> paper.run(256 - low, 256 - high, progress));
-        ink.run(high, low, Progress.SILENT);
+        CompletableFuture<Flood> other =
+                CompletableFuture.supplyAsync(() -> ofPaper.apply(progress));
+        Flood ink = ofInk.apply(Progress.SILENT);
         try {
-            other.join();
+            return new ThresholdSweep(range, ink, other.join(), tone.width());
         } catch (CompletionException e) {
             if (e.getCause() instanceof RuntimeException cause) {
                 throw cause;
             }
             throw e;
         }
-        return new ThresholdSweep(range, ink, paper, width);
+    }
+
+    private static Flood flood(
+            ToneMap tone, boolean ofPaper, int speckSize, int leastSize, int leastLife) {
+        return new Flood(
+                tone.darkness(),
+                tone.width(),
+                tone.height(),
+                ofPaper,
+                !ofPaper,
+                ofPaper,
+                speckSize,
+                leastSize,
+                leastLife);
     }
 
     /** What was looked at. */
