@@ -47,7 +47,7 @@ public final class AreaFinder {
         progress.report("Finding areas", 0.4);
         Basins basins = Basins.flood(map, side, new GapRule(map, side, settings.closed(), pxPerMm));
         progress.report("Running areas under the lines", 0.8);
-        int[] labels = basins.labels();
+        int[] basinOf = basins.basinOf();
         // Ink borrows from paper, which keeps its own, so that all rows can be done at once.
         IntStream.range(0, map.height())
                 .parallel()
@@ -56,16 +56,17 @@ public final class AreaFinder {
                             for (int i = y * map.width(); i < (y + 1) * map.width(); i++) {
                                 int donor = map.isInk(i) ? side.nearestPaper(i) : -1;
                                 if (donor >= 0) {
-                                    labels[i] = labels[donor];
+                                    basinOf[i] = basinOf[donor];
                                 }
                             }
                         });
+        List<Cell> cells = cells(map, side, basins);
         AreaTree tree =
                 new AreaTree(
                         map.width(),
                         map.height(),
-                        labels,
-                        cells(map, side, basins),
+                        basinOf,
+                        cells,
                         necks(map, side, basins),
                         pxPerMm,
                         settings);
@@ -100,6 +101,7 @@ public final class AreaFinder {
         return joins;
     }
 
+    /** The cells; basins become labels on the way. */
     private static List<Cell> cells(InkMap map, OtherSide side, Basins basins) {
         int count = basins.count();
         int bands = Math.max(1, Math.min(Runtime.getRuntime().availableProcessors(), map.height()));
@@ -111,7 +113,8 @@ public final class AreaFinder {
                             int from = (int) ((long) map.height() * band / bands);
                             int to = (int) ((long) map.height() * (band + 1) / bands);
                             parts[band] = new Extents(count);
-                            parts[band].measure(map, side, basins.labels(), from, to);
+                            parts[band].measure(
+                                    map, side, basins.basinOf(), basins.labels(), from, to);
                         });
         Extents all = parts[0];
         for (int band = 1; band < bands; band++) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
-import java.util.stream.IntStream;
 import neattrace.array.IntList;
 import neattrace.raster.InkMap;
 import neattrace.raster.distance.OtherSide;
@@ -28,7 +27,7 @@ final class Basins {
     private final NeckRule rule;
     private final int width;
 
-    /** For each pixel first its basin while flooding, at the end its area's label. */
+    /** For each pixel its basin. */
     private int[] basinOf;
 
     private int[] parent = new int[1024];
@@ -72,9 +71,14 @@ final class Basins {
         return basins;
     }
 
-    /** The label of each paper pixel; anything for ink. */
-    int[] labels() {
+    /** The basin of each paper pixel; below zero for ink. */
+    int[] basinOf() {
         return basinOf;
+    }
+
+    /** The label of each basin. */
+    int[] labels() {
+        return label;
     }
 
     int count() {
@@ -288,7 +292,7 @@ final class Basins {
         return root;
     }
 
-    /** Replaces basins by labels from 0, in the order of the basins. */
+    /** Gives basins labels from 0, in their order; those merged have the same. */
     private void number() {
         label = new int[basins];
         Arrays.fill(label, -1);
@@ -299,15 +303,5 @@ final class Basins {
             }
             label[basin] = label[root];
         }
-        IntStream.range(0, map.height())
-                .parallel()
-                .forEach(
-                        y -> {
-                            for (int i = y * width; i < (y + 1) * width; i++) {
-                                if (basinOf[i] >= 0) {
-                                    basinOf[i] = label[basinOf[i]];
-                                }
-                            }
-                        });
     }
 }

@@ -24,18 +24,27 @@ final class Extents {
         Arrays.fill(squared, -1);
     }
 
-    /** Takes in some rows. */
-    void measure(InkMap map, OtherSide side, int[] labels, int fromRow, int toRow) {
+    /**
+     * Takes in some rows, and replaces basins by their labels there.
+     *
+     * @param basins the basin of each pixel, at the end its label
+     * @param labels the label of each basin
+     */
+    void measure(InkMap map, OtherSide side, int[] basins, int[] labels, int fromRow, int toRow) {
         int width = map.width();
         for (int y = fromRow; y < toRow; y++) {
             int end = y == 0 || y == map.height() - 1 ? 1 : width - 1;
             for (int x = 0; x < width; x++) {
                 int i = y * width + x;
+                if (basins[i] < 0) {
+                    continue;
+                }
+                int label = labels[basins[i]];
+                basins[i] = label;
                 int distance = side.squared(i);
                 if (distance < 0) {
                     continue;
                 }
-                int label = labels[i];
                 pixels[label]++;
                 if (distance > squared[label]) {
                     squared[label] = distance;

@@ -2,6 +2,7 @@ package neattrace.region.area;
 
 import java.util.concurrent.atomic.AtomicIntegerArray;
 import java.util.stream.IntStream;
+import neattrace.array.IntList;
 import neattrace.raster.InkMap;
 import neattrace.raster.distance.OtherSide;
 import neattrace.raster.label.RunLabels;
@@ -14,7 +15,6 @@ import neattrace.raster.label.RunLabels;
 final class Slopes {
 
     static final int INK = -1;
-    private static final int PEAK = -2;
 
     /** A way on to pixel p is kept as this less p. */
     private static final int WAY = -3;
@@ -47,9 +47,14 @@ final class Slopes {
         int[] labels = new int[map.width() * map.height()];
         int bands = (map.height() + BAND - 1) / BAND;
         int[] found = new int[bands + 1];
+        IntList[] tops = new IntList[bands];
         IntStream.range(0, bands)
                 .parallel()
-                .forEach(band -> found[band + 1] = point(map, side, limit, labels, band));
+                .forEach(
+                        band -> {
+                            tops[band] = point(map, side, limit, labels, band);
+                            found[band + 1] = tops[band].size();
+                        });
         RunLabels wide =
                 RunLabels.of(map.width(), map.height(), i -> labels[i] == Integer.MAX_VALUE, false);
         found[0] = wide.count();
@@ -59,19 +64,13 @@ final class Slopes {
         int[] peaks = new int[found[bands]];
         widen(wide, side, labels, peaks, map);
         int size = labels.length;
-        IntStream.range(0, bands)
-                .parallel()
-                .forEach(
-                        band -> {
-                            int next = found[band];
-                            int to = Math.min(size, (band + 1) * BAND * map.width());
-                            for (int i = band * BAND * map.width(); i < to; i++) {
-                                if (labels[i] == PEAK) {
-                                    peaks[next] = side.squared(i);
-                                    labels[i] = next++;
-                                }
-                            }
-                        });
+        for (int band = 0; band < bands; band++) {
+            for (int k = 0; k < tops[band].size(); k++) {
+                int i = tops[band].get(k);
+                peaks[found[band] + k] = side.squared(i);
+                labels[i] = found[band] + k;
+            }
+        }
         IntStream.range(0, bands)
                 .parallel()
                 .forEach(
@@ -116,11 +115,11 @@ final class Slopes {
         }
     }
 
-    /** Marks wide paper and ink, and lets all else point up; how many peaks there are. */
-    private static int point(InkMap map, OtherSide side, long limit, int[] labels, int band) {
+    /** Marks wide paper and ink, and lets all else point up; the peaks, which point nowhere. */
+    private static IntList point(InkMap map, OtherSide side, long limit, int[] labels, int band) {
         int width = map.width();
         int[] way = {width, 1, 0, -1, -width, 0, 0, 0};
-        int count = 0;
+        IntList peaks = new IntList();
         int toRow = Math.min(map.height(), (band + 1) * BAND);
         for (int y = band * BAND; y < toRow; y++) {
             for (int x = 0; x < width; x++) {
@@ -146,11 +145,13 @@ final class Slopes {
                 best = Math.max(best, right << RANK_BITS | 1);
                 best = Math.max(best, below << RANK_BITS);
                 int up = i + way[(int) best & 7];
-                labels[i] = up == i ? PEAK : WAY - up;
-                count += up == i ? 1 : 0;
+                labels[i] = WAY - up;
+                if (up == i) {
+                    peaks.add(i);
+                }
             }
         }
-        return count;
+        return peaks;
     }
 
     /**
