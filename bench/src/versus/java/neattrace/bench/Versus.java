@@ -1,6 +1,7 @@
 package neattrace.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -34,7 +35,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
-import org.openjdk.jmh.runner.options.ChainedOptionsBuilder;
+import org.openjdk.jmh.runner.options.Options;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /**
@@ -48,6 +49,9 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 @Measurement(iterations = 4, time = 4)
 @Fork(value = 1, jvmArgsAppend = "-Xmx8g")
 public class Versus {
+
+    /** Both are timed so often by turns, after as many rounds to warm up. */
+    private static final int TURNS = 15;
 
     /** Size of the page in millions of pixels. */
     @Param({"5", "19", "76"})
@@ -138,12 +142,13 @@ public class Versus {
 
     /** Runs all and prints the ratios; sizes in megapixels may be named. */
     public static void main(String[] arguments) throws RunnerException {
-        ChainedOptionsBuilder options =
-                new OptionsBuilder().include(Versus.class.getName() + "\\.");
-        if (arguments.length > 0) {
-            options = options.param("megapixels", arguments);
-        }
-        Collection<RunResult> results = new Runner(options.build()).run();
+        String[] sizes = arguments.length > 0 ? arguments : new String[] {"5", "19", "76"};
+        Options options =
+                new OptionsBuilder()
+                        .include(Versus.class.getName() + "\\.")
+                        .param("megapixels", sizes)
+                        .build();
+        Collection<RunResult> results = new Runner(options).run();
         for (RunResult result : results) {
             String size = result.getParams().getParam("megapixels");
             double reference =
@@ -154,13 +159,44 @@ public class Versus {
                             .findFirst()
                             .orElse(Double.NaN);
             String name = result.getParams().getBenchmark();
-            System.out.printf(
-                    Locale.ROOT,
-                    "%4s MP %-8s %8.0f ms %6.1f x%n",
-                    size,
-                    name.substring(name.lastIndexOf('.') + 1),
-                    result.getPrimaryResult().getScore(),
-                    result.getPrimaryResult().getScore() / reference);
+            double score = result.getPrimaryResult().getScore();
+            print(size, name.substring(name.lastIndexOf('.') + 1), score, score / reference);
         }
+        for (String size : sizes) {
+            byTurns(size);
+        }
+    }
+
+    private static void print(String size, String name, double ms, double ratio) {
+        System.out.printf(Locale.ROOT, "%4s MP %-8s %8.0f ms %6.1f x%n", size, name, ms, ratio);
+    }
+
+    /**
+     * Both by turns, so that a machine that is slower for minutes is so for both: the medians, and
+     * the median ratio.
+     */
+    private static void byTurns(String size) {
+        Versus page = new Versus();
+        page.megapixels = Double.parseDouble(size);
+        page.scan();
+        double[] reference = new double[TURNS];
+        double[] own = new double[TURNS];
+        double[] ratio = new double[TURNS];
+        for (int turn = -TURNS; turn < TURNS; turn++) {
+            long start = System.nanoTime();
+            page.openCv();
+            long between = System.nanoTime();
+            page.whole();
+            long end = System.nanoTime();
+            int k = Math.max(0, turn);
+            reference[k] = (between - start) / 1e6;
+            own[k] = (end - between) / 1e6;
+            ratio[k] = own[k] / reference[k];
+        }
+        Arrays.sort(reference);
+        Arrays.sort(own);
+        Arrays.sort(ratio);
+        print(size, "by turns", own[TURNS / 2], ratio[TURNS / 2]);
+        print(size, "openCv", reference[TURNS / 2], 1);
     }
 }

@@ -5,6 +5,7 @@ import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.WritableImage;
+import javafx.scene.effect.BlendMode;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
@@ -82,8 +83,12 @@ final class Overlay {
         for (Area area : areas) {
             outline(shown.drawing().areaOutlines().get(area.label()));
         }
+        // Colour lies beneath the ink, which stays as dark as it is; bare paper would not show so.
+        boolean paper = colour.getBrightness() > 0.97 && colour.getSaturation() < 0.03;
+        g.setGlobalBlendMode(paper ? BlendMode.SRC_OVER : BlendMode.MULTIPLY);
         g.setFill(colour.deriveColor(0, 1, 1, 0.45));
         g.fill();
+        g.setGlobalBlendMode(BlendMode.SRC_OVER);
         g.setStroke(INK);
         g.setLineWidth(1.5);
         g.setLineDashes(5, 4);

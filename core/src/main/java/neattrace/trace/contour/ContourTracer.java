@@ -4,13 +4,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import neattrace.parallel.LargestFirst;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
 
 /**
  * Finds every contour of an ink map. One pass over the pixels and one step for each border; memory
- * grows with the borders plus one bit a pixel.
+ * grows with the borders plus one bit a pixel. Borders are followed one after the other, since each
+ * tells where not to begin again; where coverage puts their edges is then found side by side.
  */
 public final class ContourTracer {
 
@@ -26,7 +28,9 @@ public final class ContourTracer {
     private final EdgePlacer placer;
 
     private final BitSet westSeen;
-    private double[] xy = new double[4096];
+
+    /** The sides of pixels along a border: four times the pixel's index plus the side. */
+    private int[] sides = new int[4096];
 
     private ContourTracer(InkMap map, boolean middles) {
         this.map = map;
@@ -50,8 +54,11 @@ public final class ContourTracer {
         return new ContourTracer(map, middles).trace(parts, progress);
     }
 
+    /** A border that has been followed. */
+    private record Border(int[] sides, boolean hole, int part) {}
+
     private List<Contour> trace(RunLabels parts, Progress progress) {
-        List<Contour> contours = new ArrayList<>();
+        List<Border> borders = new ArrayList<>();
         int[] row = {-1};
         parts.forEachRun(
                 (y, from, to, part) -> {
@@ -62,25 +69,41 @@ public final class ContourTracer {
                     }
                     // Only the first pixel of a run has paper to the west.
                     if (!westSeen.get(y * map.width() + from)) {
-                        contours.add(follow(from, y, part));
+                        borders.add(follow(from, y, part));
                     }
                 });
-        return contours;
+        Contour[] contours = new Contour[borders.size()];
+        LargestFirst.forEach(
+                contours.length,
+                i -> borders.get(i).sides.length,
+                i -> contours[i] = placed(borders.get(i)));
+        return List.of(contours);
     }
 
-    private Contour follow(int startX, int startY, int part) {
+    private Contour placed(Border border) {
+        double[] xy = new double[2 * border.sides.length];
+        for (int k = 0; k < border.sides.length; k++) {
+            int side = border.sides[k] & 3;
+            int x = (border.sides[k] >>> 2) % map.width();
+            int y = (border.sides[k] >>> 2) / map.width();
+            double t = placer == null ? 0.5 : placer.place(x, y, DX[side], DY[side]);
+            xy[2 * k] = x + 0.5 + DX[side] * t;
+            xy[2 * k + 1] = y + 0.5 + DY[side] * t;
+        }
+        return new Contour(xy, border.hole, border.part);
+    }
+
+    private Border follow(int startX, int startY, int part) {
         int x = startX;
         int y = startY;
         int side = WEST;
         int used = 0;
         long area = 0;
         do {
-            if (used + 2 > xy.length) {
-                xy = Arrays.copyOf(xy, xy.length * 2);
+            if (used == sides.length) {
+                sides = Arrays.copyOf(sides, sides.length * 2);
             }
-            double t = placer == null ? 0.5 : placer.place(x, y, DX[side], DY[side]);
-            xy[used++] = x + 0.5 + DX[side] * t;
-            xy[used++] = y + 0.5 + DY[side] * t;
+            sides[used++] = y * map.width() + x << 2 | side;
             if (side == WEST) {
                 westSeen.set(y * map.width() + x);
                 area -= x;
@@ -101,6 +124,6 @@ public final class ContourTracer {
                 side = ahead;
             }
         } while (x != startX || y != startY || side != WEST);
-        return new Contour(Arrays.copyOf(xy, used), area < 0, part);
+        return new Border(Arrays.copyOf(sides, used), area < 0, part);
     }
 }
