@@ -6,10 +6,13 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.TimeUnit;
+import java.util.function.IntSupplier;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
+import neattrace.region.outline.AreaOutliner;
+import neattrace.region.tree.AreaTree;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
@@ -50,7 +53,7 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 @Fork(value = 1, jvmArgsAppend = "-Xmx8g")
 public class Versus {
 
-    /** Both are timed so often by turns, after as many rounds to warm up. */
+    /** What is timed by turns is timed so often, after as many rounds to warm up. */
     private static final int TURNS = 15;
 
     /** Size of the page in millions of pixels. */
@@ -171,32 +174,40 @@ public class Versus {
         System.out.printf(Locale.ROOT, "%4s MP %-8s %8.0f ms %6.1f x%n", size, name, ms, ratio);
     }
 
+    /** All areas and gaps with their outlines: what Close and Flats wait for. */
+    private int analysis() {
+        AreaTree tree =
+                AreaFinder.tree(
+                        reading.map(), CloseSettings.automatic(), pxPerMm, Progress.SILENT);
+        return AreaOutliner.outline(tree, Progress.SILENT).size();
+    }
+
     /**
-     * Both by turns, so that a machine that is slower for minutes is so for both: the medians, and
-     * the median ratio.
+     * By turns, so that a machine that is slower for minutes is so for all: the medians, and the
+     * median ratios.
      */
     private static void byTurns(String size) {
         Versus page = new Versus();
         page.megapixels = Double.parseDouble(size);
         page.scan();
-        double[] reference = new double[TURNS];
-        double[] own = new double[TURNS];
-        double[] ratio = new double[TURNS];
+        List<String> names = List.of("openCv", "whole", "analysis");
+        List<IntSupplier> works = List.of(page::openCv, page::whole, page::analysis);
+        double[][] ms = new double[works.size()][TURNS];
+        double[][] ratio = new double[works.size()][TURNS];
         for (int turn = -TURNS; turn < TURNS; turn++) {
-            long start = System.nanoTime();
-            page.openCv();
-            long between = System.nanoTime();
-            page.whole();
-            long end = System.nanoTime();
             int k = Math.max(0, turn);
-            reference[k] = (between - start) / 1e6;
-            own[k] = (end - between) / 1e6;
-            ratio[k] = own[k] / reference[k];
+            for (int work = 0; work < works.size(); work++) {
+                long start = System.nanoTime();
+                works.get(work).getAsInt();
+                ms[work][k] = (System.nanoTime() - start) / 1e6;
+                ratio[work][k] = ms[work][k] / ms[0][k];
+            }
         }
-        Arrays.sort(reference);
-        Arrays.sort(own);
-        Arrays.sort(ratio);
-        print(size, "by turns", own[TURNS / 2], ratio[TURNS / 2]);
-        print(size, "openCv", reference[TURNS / 2], 1);
+        System.out.println("by turns:");
+        for (int work = 0; work < works.size(); work++) {
+            Arrays.sort(ms[work]);
+            Arrays.sort(ratio[work]);
+            print(size, names.get(work), ms[work][TURNS / 2], ratio[work][TURNS / 2]);
+        }
     }
 }
