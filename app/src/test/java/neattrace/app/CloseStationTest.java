@@ -43,6 +43,14 @@ class CloseStationTest extends WindowTest {
         return workbench.closing().findings(workspace.shownProperty().get());
     }
 
+    /** The door between the boxes, closed by itself. */
+    private Finding gap() {
+        return findings().stream()
+                .filter(f -> f.title().startsWith("A gap of"))
+                .findFirst()
+                .orElseThrow();
+    }
+
     private void fire(FxRobot robot, String button) throws Exception {
         robot.interact(() -> robot.lookup(button).queryAs(Button.class).fire());
         settled();
@@ -130,11 +138,7 @@ class CloseStationTest extends WindowTest {
     void aLineMeantOpenIsLeftAloneAtEveryWidthUntilItIsTakenBack(FxRobot robot) throws Exception {
         open(robot, 4);
         assertThat(areas()).isEqualTo(2);
-        Finding gap =
-                findings().stream()
-                        .filter(f -> f.title().startsWith("A gap of"))
-                        .findFirst()
-                        .orElseThrow();
+        Finding gap = gap();
         robot.clickOn("#open-line");
         // On the wall that stops short at the door.
         click(robot, 20, 6);
@@ -154,11 +158,7 @@ class CloseStationTest extends WindowTest {
     @Test
     void theFindingMarksTheLineItself(FxRobot robot) throws Exception {
         open(robot, 1);
-        Finding gap =
-                findings().stream()
-                        .filter(f -> f.title().startsWith("A gap of"))
-                        .findFirst()
-                        .orElseThrow();
+        Finding gap = gap();
         assertThat(gap.answers()).extracting(Finding.Answer::label).contains("Its line is meant");
         robot.interact(
                 () ->
@@ -177,11 +177,7 @@ class CloseStationTest extends WindowTest {
     void aGapIsMendedInInk(FxRobot robot) throws Exception {
         open(robot, 1);
         fire(robot, "#mending-way");
-        Finding gap =
-                findings().stream()
-                        .filter(f -> f.title().startsWith("A gap of"))
-                        .findFirst()
-                        .orElseThrow();
+        Finding gap = gap();
         assertThat(gap.answers().get(0).label()).isEqualTo("Draw it in ink");
         robot.interact(() -> gap.answers().get(0).action().run());
         settled();

@@ -1,6 +1,5 @@
 package neattrace.region;
 
-import java.util.Optional;
 import neattrace.geom.Point;
 
 /**
@@ -12,6 +11,7 @@ import neattrace.geom.Point;
  * @param widthPx how wide the opening is
  * @param ends how many of its two sides are ends of lines that point across it
  * @param closed whether it counts as closed
+ * @param decided whether that is so because the user said so, of it or of a line at it
  * @param lesserPx paper of the smaller of the two areas that it parts, or would part, px
  * @param greaterPx paper of the larger of them, px
  */
@@ -22,11 +22,6 @@ public record Gap(
         double widthPx,
         int ends,
         boolean closed,
+        boolean decided,
         long lesserPx,
-        long greaterPx) {
-
-    /** Whether settings decide about it: true for closed, false for open. */
-    public Optional<Boolean> decided(CloseSettings settings, double mmPerPx) {
-        return settings.decided(place.times(mmPerPx), from.times(mmPerPx), to.times(mmPerPx));
-    }
-}
+        long greaterPx) {}

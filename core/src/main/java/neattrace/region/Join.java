@@ -3,6 +3,7 @@ package neattrace.region;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
+import neattrace.geom.Polyline;
 
 /**
  * An unseen line that parts areas, from ink to ink; never printed.
@@ -33,16 +34,7 @@ public record Join(List<Point> line) {
 
     /** How far a place is from it, mm. */
     public double distance(Point place) {
-        double least = Double.MAX_VALUE;
-        for (int i = 1; i < line.size(); i++) {
-            Point from = line.get(i - 1);
-            Point along = line.get(i).minus(from);
-            double whole = along.dot(along);
-            double share = whole == 0 ? 0 : place.minus(from).dot(along) / whole;
-            Point near = from.plus(along.times(Math.max(0, Math.min(1, share))));
-            least = Math.min(least, near.distance(place));
-        }
-        return least;
+        return Polyline.distance(line, place);
     }
 
     /** The same moved by a map of the plane. */

@@ -3,8 +3,7 @@ package neattrace.region;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
-import org.locationtech.jts.algorithm.Distance;
-import org.locationtech.jts.geom.Coordinate;
+import neattrace.geom.Polyline;
 
 /**
  * A line that is meant to end in the open, such as a hair, a feather or a whisker: no opening at it
@@ -27,20 +26,7 @@ public record OpenLine(List<Point> middle, double reachMm) {
 
     /** Whether a place is on its ink. */
     public boolean isAt(Point mm) {
-        Coordinate place = new Coordinate(mm.x(), mm.y());
-        for (int i = 1; i < middle.size(); i++) {
-            Point from = middle.get(i - 1);
-            Point to = middle.get(i);
-            double away =
-                    Distance.pointToSegment(
-                            place,
-                            new Coordinate(from.x(), from.y()),
-                            new Coordinate(to.x(), to.y()));
-            if (away <= reachMm) {
-                return true;
-            }
-        }
-        return false;
+        return Polyline.distance(middle, mm) <= reachMm;
     }
 
     /** The same moved by a map of the plane under which lengths grow by {@code growth}. */

@@ -17,11 +17,11 @@ final class Slopes {
     static final int INK = -1;
 
     /** A way on to pixel p is kept as this less p. */
-    private static final int WAY = -3;
+    private static final int WAY = -2;
 
     private static final int BAND = 64;
 
-    /** Of a place among five that is looked at. */
+    /** Bits that tell which of five neighbouring places a height is of. */
     private static final int RANK_BITS = 3;
 
     /** The stretch of each pixel, from 0; {@link #INK} where there is no paper. */

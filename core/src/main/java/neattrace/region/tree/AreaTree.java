@@ -2,7 +2,9 @@ package neattrace.region.tree;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.region.Area;
@@ -148,30 +150,31 @@ public final class AreaTree {
         double askedPx = Math.max(LEAST_ASKED_MM, WORTH_ASKING * gapMm) * pxPerMm;
         Cells one = new Cells(cells);
         List<Gap> gaps = new ArrayList<>();
-        List<Neck> closed = new ArrayList<>();
+        Map<Neck, Boolean> closed = new LinkedHashMap<>();
         for (Neck neck : necks) {
             Optional<Boolean> decided = neck.decided(wanted, pxPerMm);
             if (decided.orElse(neck.widthPx() <= gapPx)) {
-                closed.add(neck);
+                closed.put(neck, decided.isPresent());
                 continue;
             }
-            Gap gap = gap(neck, one, false);
+            Gap gap = gap(neck, one, false, decided.isPresent());
             if (one.unite(neck.a(), neck.b())
                     && (neck.widthPx() <= askedPx || decided.isPresent())) {
                 gaps.add(gap);
             }
         }
-        for (Neck neck : closed) {
-            // A closed gap beside an open one of the same wall parts nothing.
-            if (one.find(neck.a()) != one.find(neck.b())) {
-                gaps.add(gap(neck, one, true));
-            }
-        }
+        closed.forEach(
+                (neck, decided) -> {
+                    // A closed gap beside an open one of the same wall parts nothing.
+                    if (one.find(neck.a()) != one.find(neck.b())) {
+                        gaps.add(gap(neck, one, true, decided));
+                    }
+                });
         gaps.sort(Comparator.comparingDouble(Gap::widthPx).reversed());
         return map(one, gaps, gapPx);
     }
 
-    private static Gap gap(Neck neck, Cells one, boolean closed) {
+    private static Gap gap(Neck neck, Cells one, boolean closed, boolean decided) {
         long a = one.pixels(neck.a());
         long b = one.pixels(neck.b());
         return new Gap(
@@ -181,6 +184,7 @@ public final class AreaTree {
                 neck.widthPx(),
                 neck.ends(),
                 closed,
+                decided,
                 Math.min(a, b),
                 Math.max(a, b));
     }

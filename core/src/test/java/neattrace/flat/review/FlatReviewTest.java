@@ -95,6 +95,7 @@ class FlatReviewTest {
                         14,
                         2,
                         true,
+                        false,
                         1,
                         1);
         AreaMap map = column(2, 30, List.of(wide));

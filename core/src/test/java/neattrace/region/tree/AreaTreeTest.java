@@ -75,6 +75,7 @@ class AreaTreeTest {
         assertThat(tree.at(at(3)).enclosed()).hasSize(3);
         assertThat(tree.at(meant).enclosed()).hasSize(2);
         assertThat(tree.at(meant).gaps()).extracting(Gap::closed).containsExactly(false, true);
+        assertThat(tree.at(meant).gaps()).extracting(Gap::decided).containsExactly(true, false);
         assertThat(tree.knows(meant)).isTrue();
         Point door = tree.at(meant).gaps().get(0).place().times(1 / PX_PER_MM);
         assertThat(tree.at(meant.with(door, true)).enclosed()).hasSize(3);

@@ -18,7 +18,6 @@ import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
 
 /** Which gaps are closed and which stay open, cuts, the frame, and where colour would run. */
@@ -130,11 +129,7 @@ public final class ClosePanel implements Panel {
         List<Mark> marks = new ArrayList<>(frame.marks(shown));
         marks.addAll(open.marks(shown));
         marks.addAll(knife.marks(shown));
-        CloseSettings settings = shown.drawing().job().close();
-        shown.drawing()
-                .areas()
-                .gaps()
-                .forEach(gap -> marks.add(GapFindings.mark(gap, settings, mmPerPx)));
+        shown.drawing().areas().gaps().forEach(gap -> marks.add(GapFindings.mark(gap, mmPerPx)));
         run.mark(shown).ifPresent(marks::add);
         return marks;
     }

@@ -35,11 +35,10 @@ final class GapFindings {
 
     List<Finding> of(Shown shown) {
         List<Finding> findings = new ArrayList<>();
-        CloseSettings settings = shown.drawing().job().close();
         double mmPerPx = shown.drawing().resolution().mmPerPx();
         List<Gap> undecided =
                 shown.drawing().areas().gaps().stream()
-                        .filter(gap -> gap.decided(settings, mmPerPx).isEmpty())
+                        .filter(gap -> !gap.decided())
                         // Open ones come first, on top what is most likely a slip of the pen.
                         .sorted(
                                 Comparator.comparing(Gap::closed)
@@ -132,13 +131,12 @@ final class GapFindings {
     }
 
     /** A gap on the table: red and broken while it is open and nobody has decided on it. */
-    static Mark mark(Gap gap, CloseSettings settings, double mmPerPx) {
-        Mark mark = mark(gap, mmPerPx);
-        boolean meant = !gap.closed() && gap.decided(settings, mmPerPx).isPresent();
-        return meant ? mark.meant("meant open") : mark;
+    static Mark mark(Gap gap, double mmPerPx) {
+        Mark mark = measured(gap, mmPerPx);
+        return gap.decided() && !gap.closed() ? mark.meant("meant open") : mark;
     }
 
-    private static Mark mark(Gap gap, double mmPerPx) {
+    private static Mark measured(Gap gap, double mmPerPx) {
         return new Mark(
                 gap.place().times(mmPerPx),
                 gap.from().times(mmPerPx),

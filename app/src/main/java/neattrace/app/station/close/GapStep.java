@@ -70,11 +70,9 @@ final class GapStep implements Step {
 
     @Override
     public String state(Shown shown) {
-        CloseSettings settings = shown.drawing().job().close();
-        double mmPerPx = shown.drawing().resolution().mmPerPx();
         long open =
                 shown.drawing().areas().gaps().stream()
-                        .filter(gap -> !gap.closed() && gap.decided(settings, mmPerPx).isEmpty())
+                        .filter(gap -> !gap.closed() && !gap.decided())
                         .count();
         return open == 0 ? "none open" : open + " open";
     }

@@ -133,6 +133,7 @@ final class RunReport {
                             neck.widthPx(),
                             neck.ends(),
                             false,
+                            false,
                             0,
                             0);
             answers.add(new Answer(mending.way().answer(), () -> mending.close(gap)));

@@ -53,7 +53,7 @@ final class ColourwayRow extends FlowPane {
     }
 
     private ToggleButton card(Artwork art, Palette palette, int index, ToggleGroup group) {
-        String name = index == Palette.FIRST ? "First" : palette.colourways().get(index).name();
+        String name = name(palette, index);
         ImageView view = new ImageView();
         view.setFitWidth(SIDE);
         view.setFitHeight(SIDE);
@@ -75,5 +75,10 @@ final class ColourwayRow extends FlowPane {
         card.setAccessibleText("Colourway " + name);
         card.setOnAction(event -> whenChosen.accept(index));
         return card;
+    }
+
+    /** What a colourway is called. */
+    static String name(Palette palette, int index) {
+        return index == Palette.FIRST ? "First" : palette.colourways().get(index).name();
     }
 }

@@ -126,7 +126,7 @@ final class ColourwayWall extends VBox {
         StackPane page = new StackPane(view);
         page.getStyleClass().add("thumbnail");
         boolean current = index == palette.shown();
-        String name = index == Palette.FIRST ? "First" : palette.colourways().get(index).name();
+        String name = ColourwayRow.name(palette, index);
         Label label = new Label(current ? name + ", on the table" : name);
         label.getStyleClass().add("swatch-name");
         VBox content = new VBox(6, page, label);

@@ -221,8 +221,7 @@ final class FlatFindings {
     private void leak(Drawing drawing, FlatFinding.WideLeak leak, List<Finding> findings) {
         double mmPerPx = drawing.resolution().mmPerPx();
         Point at = leak.gap().place().times(mmPerPx);
-        if (LeftAlone.isLeft(drawing, "leak", source(drawing, at))
-                || leak.gap().decided(drawing.job().close(), mmPerPx).isPresent()) {
+        if (LeftAlone.isLeft(drawing, "leak", source(drawing, at)) || leak.gap().decided()) {
             return;
         }
         String measure = String.format(Locale.ROOT, "%.2f mm", leak.widthMm());
