@@ -13,6 +13,7 @@ import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.blur.Gaussian;
 import neattrace.trace.cross.CrossingFinder;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -87,6 +88,12 @@ class BlobPropertyTest {
             }
         }
         return count;
+    }
+
+    /** Its largest piece comes near itself; when one curve was fitted again half of it went. */
+    @Example
+    void noPartOfALoopIsLostWhereItComesNearItself() {
+        outlinesAreValidAndHaveTheInksTopology(3281, 1.35);
     }
 
     @Property(tries = 40)

@@ -22,6 +22,12 @@ public final class LoopSplicer {
     /** No joint lies farther from its contour, px. */
     private static final double NEAR_PX = 2;
 
+    /** Pieces may be longer or shorter than their contour, with its grain, by this share. */
+    private static final double LONGER = 0.25;
+
+    /** And by so much, px: corners go on to where their sides meet. */
+    private static final double SLACK_PX = 6;
+
     private final List<double[]> contours;
     private final List<FittedLoop> loops;
 
@@ -102,6 +108,9 @@ public final class LoopSplicer {
     }
 
     private FittedLoop spliced(double[] contour, List<Kept> kept, double maxErrorPx) {
+        if (!kept.stream().allMatch(run -> isAsLong(run, contour))) {
+            return LoopFitter.fit(contour, maxErrorPx);
+        }
         List<Piece> pieces = new ArrayList<>();
         for (int k = 0; k < kept.size(); k++) {
             Kept here = kept.get(k);
@@ -160,6 +169,32 @@ public final class LoopSplicer {
         return kept.isEmpty()
                 ? LoopFitter.fit(contour, maxErrorPx)
                 : spliced(contour, kept, maxErrorPx);
+    }
+
+    /**
+     * Whether pieces that stay are about as long as the contour that they stand for. Where a
+     * contour comes near itself a joint may have been taken for one on its other side; whatever
+     * lies between would be lost.
+     */
+    private boolean isAsLong(Kept kept, double[] contour) {
+        double pieces = 0;
+        for (int i = 0; i < kept.count; i++) {
+            Piece piece = piece(kept, i);
+            double arms =
+                    piece.start().distance(piece.first())
+                            + piece.first().distance(piece.second())
+                            + piece.second().distance(piece.end());
+            pieces += (arms + piece.start().distance(piece.end())) / 2;
+        }
+        int n = contour.length / 2;
+        double way = 0;
+        for (int i = kept.fromVertex; i != kept.toVertex; i = (i + 1) % n) {
+            int next = (i + 1) % n;
+            double dx = contour[2 * next] - contour[2 * i];
+            double dy = contour[2 * next + 1] - contour[2 * i + 1];
+            way += Math.sqrt(dx * dx + dy * dy);
+        }
+        return Math.abs(pieces - way) <= LONGER * way + SLACK_PX;
     }
 
     private Piece piece(Kept kept, int i) {
