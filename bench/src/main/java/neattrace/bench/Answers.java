@@ -3,7 +3,9 @@ package neattrace.bench;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -13,6 +15,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.Callable;
+import neattrace.export.Artwork;
+import neattrace.export.png.ArtworkPainter;
 import neattrace.flat.StarterColours;
 import neattrace.flat.alike.AlikeAreas;
 import neattrace.geom.Point;
@@ -22,20 +26,25 @@ import neattrace.job.colouring.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
+import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
 import neattrace.raster.Resolution;
 import neattrace.raster.writing.PngFile;
 import neattrace.region.Area;
 import neattrace.region.run.RunFinder;
 import neattrace.standin.scanner.StandInScanner;
+import neattrace.trace.edit.InkEdit;
+import neattrace.trace.edit.InkShape;
 
 /**
  * How long a hand waits at Close and Flats, on the dense page and on pages of thousands of areas:
- * the first analysis, then another closing width, a click, what lights up, where colour would run.
+ * the first analysis, then another closing width, a click, what lights up, where colour would run,
+ * a stroke drawn at Line.
  */
 public final class Answers {
 
     private static final int ROUNDS = 9;
+    private static final PressProfile PRESS = PressProfile.bundled();
     private static final double PX_PER_MM = 350 / Resolution.MM_PER_INCH;
 
     private Answers() {}
@@ -44,7 +53,7 @@ public final class Answers {
     public static void main(String[] arguments) throws Exception {
         System.out.printf(
                 Locale.ROOT,
-                "%-22s %7s %9s %7s %7s %7s %7s %7s%n",
+                "%-22s %7s %9s %7s %7s %7s %7s %7s %7s%n",
                 "page",
                 "areas",
                 "analysis",
@@ -52,7 +61,8 @@ public final class Answers {
                 "click",
                 "hover",
                 "alike",
-                "run");
+                "run",
+                "edit");
         for (double megapixels : new double[] {5, 19}) {
             DensePage page = DensePage.of(megapixels);
             double ppi = page.pxPerMm() * Resolution.MM_PER_INCH;
@@ -114,9 +124,11 @@ public final class Answers {
                                         .from(
                                                 enclosed.get(random.nextInt(enclosed.size()))
                                                         .anchor()));
+        double edit =
+                median(2 * ROUNDS, () -> edited(half, traced, drawing, place(drawing, random)));
         System.out.printf(
                 Locale.ROOT,
-                "%-22s %7d %9.0f %7.1f %7.1f %7.3f %7.2f %7.1f%n",
+                "%-22s %7d %9.0f %7.1f %7.1f %7.3f %7.2f %7.1f %7.1f%n",
                 name,
                 enclosed.size(),
                 analysis,
@@ -124,7 +136,29 @@ public final class Answers {
                 click,
                 hover,
                 like,
-                run);
+                run,
+                edit);
+    }
+
+    /** A short stroke drawn somewhere, until the part of the page round it is painted anew. */
+    private static BufferedImage edited(Job job, Traced before, Drawing drawing, Point at)
+            throws IOException {
+        double[] x = {at.x(), at.x() + 1, at.x() + 2};
+        double[] y = {at.y(), at.y() + 0.5, at.y()};
+        InkShape stroke = new InkShape.Stroke(x, y, new double[] {0.6, 0.8, 0.4});
+        InkEdit edit = new InkEdit("Stroke", at, List.of(), List.of(stroke));
+        Job next = job.withLine(job.line().with(edit));
+        Traced now = Pipeline.trace(next, before, Progress.SILENT);
+        Artwork art = Artwork.of(drawing.withLines(now), PRESS);
+        BufferedImage view = new BufferedImage(1000, 700, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D g = view.createGraphics();
+        AffineTransform toPx = AffineTransform.getTranslateInstance(500, 350);
+        toPx.scale(12, 12);
+        toPx.translate(-at.x(), -at.y());
+        Rectangle bounds = new Rectangle(0, 0, view.getWidth(), view.getHeight());
+        new ArtworkPainter(art).paint(g, toPx, bounds, true, true);
+        g.dispose();
+        return view;
     }
 
     private static Point place(Drawing drawing, Random random) {

@@ -16,6 +16,9 @@ public final class EightPixels {
 
     private static final long ONES = 0x0101010101010101L;
 
+    /** Moves the lowest bit of byte i to bit 56 + i; no two of the products meet. */
+    private static final long GATHER = 0x0102040810204080L;
+
     private static final VarHandle EIGHT =
             MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
 
@@ -36,6 +39,11 @@ public final class EightPixels {
             return ((eight | HIGH) - (value - 128) * ONES) & eight & HIGH;
         }
         return ((eight | HIGH) - value * ONES | eight) & HIGH;
+    }
+
+    /** The highest bits of the eight bytes as one byte, that of the first sample lowest. */
+    public static long gather(long high) {
+        return (high >>> 7 & ONES) * GATHER >>> 56;
     }
 
     /** Which byte the lowest set bit lies in. */

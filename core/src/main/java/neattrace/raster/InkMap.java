@@ -1,5 +1,9 @@
 package neattrace.raster;
 
+import java.awt.Rectangle;
+import java.util.Arrays;
+import java.util.Optional;
+
 /**
  * How much of each pixel is ink, 0 none to 255 all, with the decision black or white already folded
  * in: a pixel is ink when its coverage is {@link #INK} or more, and the edge of the ink is where
@@ -33,6 +37,44 @@ public record InkMap(int width, int height, byte[] coverage) {
     /** Whether the pixel with this index (row times width plus column) is ink. */
     public boolean isInk(int index) {
         return (coverage[index] & 0xff) >= INK;
+    }
+
+    /**
+     * The smallest rectangle outside of which this map is the same as another one.
+     *
+     * @param other as large as this one
+     * @return nothing if the maps are equal
+     */
+    public Optional<Rectangle> changedSince(InkMap other) {
+        int first = Arrays.mismatch(coverage, other.coverage);
+        if (first < 0) {
+            return Optional.empty();
+        }
+        int top = first / width;
+        int bottom = height;
+        while (rowMismatch(other, bottom - 1) < 0) {
+            bottom--;
+        }
+        int left = width;
+        int right = 0;
+        for (int y = top; y < bottom; y++) {
+            int from = rowMismatch(other, y);
+            if (from >= 0) {
+                left = Math.min(left, from);
+                int last = y * width + width - 1;
+                while (coverage[last] == other.coverage[last]) {
+                    last--;
+                }
+                right = Math.max(right, last - y * width + 1);
+            }
+        }
+        return Optional.of(new Rectangle(left, top, right - left, bottom - top));
+    }
+
+    /** The first column in which a row differs, or -1. */
+    private int rowMismatch(InkMap other, int y) {
+        int from = y * width;
+        return Arrays.mismatch(coverage, from, from + width, other.coverage, from, from + width);
     }
 
     /** Number of ink pixels. */

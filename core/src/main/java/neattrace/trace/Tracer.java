@@ -1,10 +1,7 @@
 package neattrace.trace;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -66,37 +63,40 @@ public final class Tracer {
     }
 
     /**
-     * Traces ink that has changed in places only: loops that are the same are kept, of others all
-     * curves whose stretch of contour is the same.
+     * Traces ink that has changed in places only: contours that pass through none of them are kept
+     * with their curves, of others all curves whose stretch of contour is the same.
      *
-     * @param before the tracing of the ink as it was, with the same settings
+     * @param was the ink as it was, as large
+     * @param before its tracing, with the same settings
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static Tracing retrace(
-            InkMap map, TraceSettings settings, Tracing before, Progress progress) {
+            InkMap map, TraceSettings settings, InkMap was, Tracing before, Progress progress) {
         if (before.isNoise()) {
             return trace(map, settings, progress);
         }
-        List<Contour> contours = ContourTracer.trace(map, settings.oneBit(), progress.part(0, 0.8));
-        Map<Integer, List<TracedLoop>> known = new HashMap<>();
-        for (TracedLoop loop : before.loops()) {
-            known.computeIfAbsent(hash(loop.contour()), key -> new ArrayList<>(1)).add(loop);
-        }
+        List<Contour> contours =
+                ContourTracer.retrace(
+                        map,
+                        RunLabels.of(map, true, true),
+                        settings.oneBit(),
+                        was,
+                        before.loops().stream().map(TracedLoop::contour).toList(),
+                        progress.part(0, 0.8));
+        Map<double[], TracedLoop> known = new IdentityHashMap<>();
+        before.loops().forEach(loop -> known.put(loop.contour().xy(), loop));
         TracedLoop[] kept = new TracedLoop[contours.size()];
-        Set<TracedLoop> stay = Collections.newSetFromMap(new IdentityHashMap<>());
         List<Contour> changed = new ArrayList<>();
         for (int i = 0; i < kept.length; i++) {
             Contour contour = contours.get(i);
-            TracedLoop same = same(contour, known.getOrDefault(hash(contour), List.of()));
+            TracedLoop same = known.remove(contour.xy());
             if (same == null) {
                 changed.add(contour);
             } else {
-                stay.add(same);
                 kept[i] = new TracedLoop(contour, same.fitted());
             }
         }
-        List<TracedLoop> gone =
-                before.loops().stream().filter(loop -> !stay.contains(loop)).toList();
+        List<TracedLoop> gone = List.copyOf(known.values());
         List<TracedLoop> fresh =
                 settings.oneBit()
                         ? fit(map, changed, settings, before.boundPx(), progress.part(0.8, 1))
@@ -153,26 +153,6 @@ public final class Tracer {
         return changed.parallelStream()
                 .map(contour -> new TracedLoop(contour, splicer.fit(contour.xy(), bound)))
                 .toList();
-    }
-
-    private static int hash(Contour contour) {
-        double[] xy = contour.xy();
-        int hash = xy.length;
-        // A few places tell contours apart; equality decides.
-        int stride = 2 * Math.max(1, xy.length / 64);
-        for (int i = 0; i < xy.length; i += stride) {
-            hash = 31 * hash + Double.hashCode(xy[i]);
-        }
-        return hash;
-    }
-
-    private static TracedLoop same(Contour contour, List<TracedLoop> candidates) {
-        for (TracedLoop candidate : candidates) {
-            if (Arrays.equals(candidate.contour().xy(), contour.xy())) {
-                return candidate;
-            }
-        }
-        return null;
     }
 
     private static List<TracedLoop> fit(

@@ -39,6 +39,18 @@ class EightPixelsTest {
     }
 
     @Test
+    void eightBitsAreGatheredInOrder() {
+        for (int bits = 0; bits < 256; bits++) {
+            byte[] samples = new byte[8];
+            for (int k = 0; k < 8; k++) {
+                samples[k] = (byte) (bits >> k & 1);
+            }
+            long high = EightPixels.atLeast(EightPixels.read(samples, 0), 1);
+            assertThat(EightPixels.gather(high)).isEqualTo(bits);
+        }
+    }
+
+    @Test
     void inkIsCountedWhateverTheSize() {
         for (int size = 1; size < 40; size++) {
             byte[] coverage = new byte[size];

@@ -81,7 +81,7 @@ class RetraceTest {
         InkMap edited =
                 InkEditor.apply(map, List.of(edit(200, 48, 5, 215, 30, 5, 240, 25, 5)), 1, false)
                         .map();
-        Tracing again = Tracer.retrace(edited, GREY, before, Progress.SILENT);
+        Tracing again = Tracer.retrace(edited, GREY, map, before, Progress.SILENT);
         Tracing scratch = Tracer.trace(edited, GREY, Progress.SILENT);
         OutlineDistance apart = apart(again, scratch);
         assertThat(apart.max()).isLessThan(0.6);
@@ -110,8 +110,9 @@ class RetraceTest {
                     round % 3 == 0
                             ? new InkEdit("Line taken away", drawn.at(), drawn.drawn(), List.of())
                             : drawn;
-            map = InkEditor.apply(map, List.of(next), 1, false).map();
-            tracing = Tracer.retrace(map, GREY, tracing, Progress.SILENT);
+            InkMap now = InkEditor.apply(map, List.of(next), 1, false).map();
+            tracing = Tracer.retrace(now, GREY, map, tracing, Progress.SILENT);
+            map = now;
         }
         Tracing scratch = Tracer.trace(map, GREY, Progress.SILENT);
         assertThat(tracing.outlines()).hasSameSizeAs(scratch.outlines());
@@ -126,7 +127,7 @@ class RetraceTest {
     void nothingChangedIsNothingNew() {
         InkMap map = DrawnInk.of(420, 420, DRAWING);
         Tracing before = Tracer.trace(map, GREY, Progress.SILENT);
-        Tracing again = Tracer.retrace(map, GREY, before, Progress.SILENT);
+        Tracing again = Tracer.retrace(map, GREY, map, before, Progress.SILENT);
         assertThat(points(again)).isEqualTo(points(before));
         assertThat(again.meanDeviation()).isEqualTo(before.meanDeviation());
     }
@@ -139,7 +140,7 @@ class RetraceTest {
         InkMap edited =
                 InkEditor.apply(map, List.of(edit(200, 48, 5, 215, 30, 5, 240, 25, 5)), 1, true)
                         .map();
-        Tracing again = Tracer.retrace(edited, oneBit, before, Progress.SILENT);
+        Tracing again = Tracer.retrace(edited, oneBit, map, before, Progress.SILENT);
         Tracing scratch = Tracer.trace(edited, oneBit, Progress.SILENT);
         assertThat(points(again)).isEqualTo(points(scratch));
     }
@@ -149,9 +150,9 @@ class RetraceTest {
         InkMap map = DrawnInk.of(420, 420, DRAWING);
         Tracing before = Tracer.trace(map, GREY, Progress.SILENT);
         InkMap more = InkEditor.apply(map, List.of(edit(20, 20, 6, 40, 30, 6)), 1, false).map();
-        Tracing with = Tracer.retrace(more, GREY, before, Progress.SILENT);
+        Tracing with = Tracer.retrace(more, GREY, map, before, Progress.SILENT);
         assertThat(with.outlines()).hasSize(before.outlines().size() + 1);
-        Tracing without = Tracer.retrace(map, GREY, with, Progress.SILENT);
+        Tracing without = Tracer.retrace(map, GREY, more, with, Progress.SILENT);
         assertThat(without.outlines()).hasSameSizeAs(before.outlines());
         assertThat(points(without)).isEqualTo(points(before));
     }
@@ -162,9 +163,9 @@ class RetraceTest {
         Tracing empty = Tracer.trace(bare, GREY, Progress.SILENT);
         assertThat(empty.outlines()).isEmpty();
         InkMap one = InkEditor.apply(bare, List.of(edit(20, 20, 6, 90, 80, 6)), 1, false).map();
-        Tracing with = Tracer.retrace(one, GREY, empty, Progress.SILENT);
+        Tracing with = Tracer.retrace(one, GREY, bare, empty, Progress.SILENT);
         assertThat(with.outlines()).hasSize(1);
-        assertThat(Tracer.retrace(bare, GREY, with, Progress.SILENT).outlines()).isEmpty();
+        assertThat(Tracer.retrace(bare, GREY, one, with, Progress.SILENT).outlines()).isEmpty();
     }
 
     @Test
@@ -176,8 +177,9 @@ class RetraceTest {
             double x = 40 + random.nextDouble() * 340;
             double y = 40 + random.nextDouble() * 340;
             double[] stroke = {x, y, 3, x + 40 * random.nextGaussian(), y + 9, 1.5};
-            map = InkEditor.apply(map, List.of(edit(stroke)), 1, false).map();
-            tracing = Tracer.retrace(map, GREY, tracing, Progress.SILENT);
+            InkMap now = InkEditor.apply(map, List.of(edit(stroke)), 1, false).map();
+            tracing = Tracer.retrace(now, GREY, map, tracing, Progress.SILENT);
+            map = now;
             assertThat(
                             CrossingFinder.find(
                                     tracing.loops().stream().map(TracedLoop::curve).toList()))

@@ -143,7 +143,7 @@ public record LineWork(
             return before.tracing;
         }
         return sameSettings
-                ? Tracer.retrace(weighed, settings, before.tracing, progress)
+                ? Tracer.retrace(weighed, settings, before.weighed, before.tracing, progress)
                 : Tracer.trace(weighed, settings, progress);
     }
 

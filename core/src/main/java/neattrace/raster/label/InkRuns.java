@@ -20,9 +20,13 @@ final class InkRuns {
         this.rowStart = new int[rows];
     }
 
-    /** Where in a row, from x on, the next pixel lies that is (or is not) a member. */
-    private interface Search {
-        int next(int base, int x, boolean member);
+    /** Whether pixels are members: 64 of them from an index on, or one. */
+    private interface Members {
+
+        /** The pixel {@code at + k} decides bit {@code k}. */
+        long sixtyFour(int at);
+
+        boolean one(int at);
     }
 
     /** All bands of a sheet, found side by side. */
@@ -30,15 +34,47 @@ final class InkRuns {
         return bands(
                 width,
                 height,
-                (base, x, member) -> next(samples, base, x, width, value, above == member));
+                new Members() {
+                    @Override
+                    public long sixtyFour(int at) {
+                        long word = 0;
+                        for (int k = 0; k < 64; k += 8) {
+                            long eight = EightPixels.read(samples, at + k);
+                            word |= EightPixels.gather(EightPixels.atLeast(eight, value)) << k;
+                        }
+                        return above ? word : ~word;
+                    }
+
+                    @Override
+                    public boolean one(int at) {
+                        return (samples[at] & 0xff) >= value == above;
+                    }
+                });
     }
 
     /** The same of pixels told by their index. */
     static InkRuns[] bands(int width, int height, IntPredicate pixels) {
-        return bands(width, height, (base, x, member) -> next(pixels, base, x, width, member));
+        return bands(
+                width,
+                height,
+                new Members() {
+                    @Override
+                    public long sixtyFour(int at) {
+                        long word = 0;
+                        for (int k = 0; k < 64; k++) {
+                            word |= pixels.test(at + k) ? 1L << k : 0;
+                        }
+                        return word;
+                    }
+
+                    @Override
+                    public boolean one(int at) {
+                        return pixels.test(at);
+                    }
+                });
     }
 
-    private static InkRuns[] bands(int width, int height, Search search) {
+    private static InkRuns[] bands(int width, int height, Members members) {
         int count = (height + ROWS - 1) / ROWS;
         InkRuns[] bands = new InkRuns[count];
         IntStream.range(0, count)
@@ -50,49 +86,35 @@ final class InkRuns {
                             InkRuns runs = new InkRuns(first, rows);
                             for (int row = 0; row < rows; row++) {
                                 runs.rowStart[row] = runs.from.size();
-                                runs.scan((first + row) * width, width, search);
+                                runs.scan((first + row) * width, width, members);
                             }
                             bands[band] = runs;
                         });
         return bands;
     }
 
-    private void scan(int base, int width, Search search) {
+    private void scan(int base, int width, Members members) {
+        boolean inside = false;
         int x = 0;
-        while (true) {
-            x = search.next(base, x, true);
-            if (x == width) {
-                return;
+        for (; x + 64 <= width; x += 64) {
+            long word = members.sixtyFour(base + x);
+            // A bit for each pixel that is not what the one before it is.
+            for (long turns = word ^ (word << 1 | (inside ? 1 : 0));
+                    turns != 0;
+                    turns &= turns - 1) {
+                (inside ? to : from).add(x + Long.numberOfTrailingZeros(turns));
+                inside = !inside;
             }
-            from.add(x);
-            x = search.next(base, x, false);
-            to.add(x);
         }
-    }
-
-    private static int next(IntPredicate pixels, int base, int x, int width, boolean member) {
-        int at = x;
-        while (at < width && pixels.test(base + at) != member) {
-            at++;
-        }
-        return at;
-    }
-
-    /** The first pixel from x on that is (or is not) as high; the width if there is none. */
-    private static int next(byte[] samples, int base, int x, int width, int value, boolean above) {
-        long flip = above ? 0 : EightPixels.HIGH;
-        int at = x;
-        while (at + 8 <= width) {
-            long bits = EightPixels.atLeast(EightPixels.read(samples, base + at), value) ^ flip;
-            if (bits != 0) {
-                return at + EightPixels.first(bits);
+        for (; x < width; x++) {
+            if (members.one(base + x) != inside) {
+                (inside ? to : from).add(x);
+                inside = !inside;
             }
-            at += 8;
         }
-        while (at < width && (samples[base + at] & 0xff) >= value != above) {
-            at++;
+        if (inside) {
+            to.add(width);
         }
-        return at;
     }
 
     int fromRow() {

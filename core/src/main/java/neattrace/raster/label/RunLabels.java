@@ -87,29 +87,47 @@ public final class RunLabels {
         for (InkRuns band : bands) {
             band.copyTo(starts, ends, rowStart[band.fromRow()]);
         }
-        int[] parent = join(height, rowStart, starts, ends, diagonal ? 1 : 0);
+        int[] parent = join(bands, rowStart, starts, ends, diagonal ? 1 : 0);
         int count = flatten(parent);
         return new RunLabels(width, height, rowStart, starts, ends, parent, count);
     }
 
-    private static int[] join(int height, int[] rowStart, int[] from, int[] to, int reach) {
+    /** Joins what touches: within bands side by side, then from each band to the one above. */
+    private static int[] join(InkRuns[] bands, int[] rowStart, int[] from, int[] to, int reach) {
         int[] parent = new int[from.length];
-        Arrays.setAll(parent, i -> i);
-        for (int y = 1; y < height; y++) {
-            int above = rowStart[y - 1];
-            int run = rowStart[y];
-            while (above < rowStart[y] && run < rowStart[y + 1]) {
-                if (from[run] < to[above] + reach && from[above] < to[run] + reach) {
-                    union(parent, above, run);
-                }
-                if (to[above] < to[run]) {
-                    above++;
-                } else {
-                    run++;
-                }
-            }
+        Arrays.stream(bands)
+                .parallel()
+                .forEach(
+                        band -> {
+                            int first = band.fromRow();
+                            int end = first + band.rows();
+                            for (int run = rowStart[first]; run < rowStart[end]; run++) {
+                                parent[run] = run;
+                            }
+                            for (int y = first + 1; y < end; y++) {
+                                joinRow(y, parent, rowStart, from, to, reach);
+                            }
+                        });
+        for (int band = 1; band < bands.length; band++) {
+            joinRow(bands[band].fromRow(), parent, rowStart, from, to, reach);
         }
         return parent;
+    }
+
+    private static void joinRow(
+            int y, int[] parent, int[] rowStart, int[] from, int[] to, int reach) {
+        int above = rowStart[y - 1];
+        int run = rowStart[y];
+        while (above < rowStart[y] && run < rowStart[y + 1]) {
+            if (from[run] < to[above] + reach && from[above] < to[run] + reach) {
+                union(parent, above, run);
+            }
+            if (to[above] < to[run]) {
+                above++;
+            } else {
+                run++;
+            }
+        }
     }
 
     private static void union(int[] parent, int a, int b) {

@@ -1,7 +1,6 @@
 package neattrace.trace.contour;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import neattrace.parallel.LargestFirst;
@@ -16,27 +15,7 @@ import neattrace.raster.label.RunLabels;
  */
 public final class ContourTracer {
 
-    /** East, south, west, north. */
-    private static final int[] DX = {1, 0, -1, 0};
-
-    private static final int[] DY = {0, 1, 0, -1};
-    private static final int WEST = 2;
-
-    private final InkMap map;
-
-    /** Null for the middles of pixel sides. */
-    private final EdgePlacer placer;
-
-    private final BitSet westSeen;
-
-    /** The sides of pixels along a border: four times the pixel's index plus the side. */
-    private int[] sides = new int[4096];
-
-    private ContourTracer(InkMap map, boolean middles) {
-        this.map = map;
-        this.placer = middles ? null : new EdgePlacer(map);
-        this.westSeen = new BitSet(map.width() * map.height());
-    }
+    private ContourTracer() {}
 
     /**
      * All contours, in the order in which a row by row scan meets them.
@@ -51,14 +30,10 @@ public final class ContourTracer {
     /** The same where the pieces of ink are known already. */
     public static List<Contour> trace(
             InkMap map, RunLabels parts, boolean middles, Progress progress) {
-        return new ContourTracer(map, middles).trace(parts, progress);
-    }
-
-    /** A border that has been followed. */
-    private record Border(int[] sides, boolean hole, int part) {}
-
-    private List<Contour> trace(RunLabels parts, Progress progress) {
+        BitSet westSeen = new BitSet(map.width() * map.height());
+        Border.Follower follower = new Border.Follower(map);
         List<Border> borders = new ArrayList<>();
+        List<Integer> pieces = new ArrayList<>();
         int[] row = {-1};
         parts.forEachRun(
                 (y, from, to, part) -> {
@@ -68,62 +43,68 @@ public final class ContourTracer {
                                 "Following the edges of the ink", (double) y / map.height());
                     }
                     // Only the first pixel of a run has paper to the west.
-                    if (!westSeen.get(y * map.width() + from)) {
-                        borders.add(follow(from, y, part));
+                    int pixel = y * map.width() + from;
+                    if (!westSeen.get(pixel)) {
+                        Border border = follower.from(pixel << 2 | Border.WEST);
+                        for (int side : border.sides()) {
+                            if ((side & 3) == Border.WEST) {
+                                westSeen.set(side >>> 2);
+                            }
+                        }
+                        borders.add(border);
+                        pieces.add(part);
                     }
                 });
+        EdgePlacer placer = placer(map, middles);
         Contour[] contours = new Contour[borders.size()];
         LargestFirst.forEach(
                 contours.length,
-                i -> borders.get(i).sides.length,
-                i -> contours[i] = placed(borders.get(i)));
+                i -> borders.get(i).sides().length,
+                i -> contours[i] = contour(borders.get(i), pieces.get(i), map.width(), placer));
         return List.of(contours);
     }
 
-    private Contour placed(Border border) {
-        double[] xy = new double[2 * border.sides.length];
-        for (int k = 0; k < border.sides.length; k++) {
-            int side = border.sides[k] & 3;
-            int x = (border.sides[k] >>> 2) % map.width();
-            int y = (border.sides[k] >>> 2) / map.width();
-            double t = placer == null ? 0.5 : placer.place(x, y, DX[side], DY[side]);
-            xy[2 * k] = x + 0.5 + DX[side] * t;
-            xy[2 * k + 1] = y + 0.5 + DY[side] * t;
-        }
-        return new Contour(xy, border.hole, border.part);
+    /**
+     * The contours of a map that is nearly the same as another one. Those that pass through no
+     * changed part are taken over with their arrays; only the others are followed.
+     *
+     * @param was the other map, as large
+     * @param before its contours, as this class found them with the same {@code middles}
+     * @param parts the pieces of ink of {@code map}
+     * @return what {@link #trace} would
+     */
+    public static List<Contour> retrace(
+            InkMap map,
+            RunLabels parts,
+            boolean middles,
+            InkMap was,
+            List<Contour> before,
+            Progress progress) {
+        return map.changedSince(was)
+                .map(
+                        changed ->
+                                new ContourUpdate(map, parts, changed, placer(map, middles))
+                                        .of(before, progress))
+                .orElse(before);
     }
 
-    private Border follow(int startX, int startY, int part) {
-        int x = startX;
-        int y = startY;
-        int side = WEST;
-        int used = 0;
-        long area = 0;
-        do {
-            if (used == sides.length) {
-                sides = Arrays.copyOf(sides, sides.length * 2);
-            }
-            sides[used++] = y * map.width() + x << 2 | side;
-            if (side == WEST) {
-                westSeen.set(y * map.width() + x);
-                area -= x;
-            } else if (side == 0) {
-                area += x + 1;
-            }
-            int ahead = (side + 1) % 4;
-            int aheadX = x + DX[ahead];
-            int aheadY = y + DY[ahead];
-            if (map.isInk(aheadX + DX[side], aheadY + DY[side])) {
-                x = aheadX + DX[side];
-                y = aheadY + DY[side];
-                side = (side + 3) % 4;
-            } else if (map.isInk(aheadX, aheadY)) {
-                x = aheadX;
-                y = aheadY;
-            } else {
-                side = ahead;
-            }
-        } while (x != startX || y != startY || side != WEST);
-        return new Border(Arrays.copyOf(sides, used), area < 0, part);
+    /** Null for the middles of pixel sides. */
+    private static EdgePlacer placer(InkMap map, boolean middles) {
+        return middles ? null : new EdgePlacer(map);
+    }
+
+    static Contour contour(Border border, int part, int width, EdgePlacer placer) {
+        int[] sides = border.sides();
+        double[] xy = new double[2 * sides.length];
+        for (int k = 0; k < sides.length; k++) {
+            int dx = Border.dx(sides[k]);
+            int dy = Border.dy(sides[k]);
+            int x = (sides[k] >>> 2) % width;
+            int y = (sides[k] >>> 2) / width;
+            double t = placer == null ? 0.5 : placer.place(x, y, dx, dy);
+            xy[2 * k] = x + 0.5 + dx * t;
+            xy[2 * k + 1] = y + 0.5 + dy * t;
+        }
+        return new Contour(xy, border.isHole(width), part);
     }
 }

@@ -18,6 +18,9 @@ final class EdgePlacer {
     /** No edge is softer than this many pixels to each side. */
     private static final int REACH = 4;
 
+    /** No pixel farther than this from the ink pixel decides where its edge lies. */
+    static final int READS = 2 * REACH;
+
     private static final double MARGIN = 0.02;
 
     private final byte[] coverage;

@@ -46,9 +46,9 @@ class RunLabelsTest {
     @Property(tries = 60)
     void countsWhatImageJCounts(
             @ForAll long seed, @ForAll @DoubleRange(min = 0.05, max = 0.7) double share) {
-        InkMap map = Sheets.blocks(seed, 40, share);
-        assertThat(RunLabels.of(40, 40, map::isInk, true).count()).isEqualTo(imageJ(map, true));
-        assertThat(RunLabels.of(40, 40, i -> !map.isInk(i), false).count())
+        InkMap map = Sheets.blocks(seed, 150, share);
+        assertThat(RunLabels.of(150, 150, map::isInk, true).count()).isEqualTo(imageJ(map, true));
+        assertThat(RunLabels.of(150, 150, i -> !map.isInk(i), false).count())
                 .isEqualTo(imageJ(map, false));
     }
 
@@ -84,7 +84,7 @@ class RunLabelsTest {
     @Property(tries = 80)
     void theQuickWayFindsTheSameRuns(
             @ForAll long seed,
-            @ForAll @IntRange(min = 1, max = 70) int width,
+            @ForAll @IntRange(min = 1, max = 200) int width,
             @ForAll @IntRange(min = 1, max = 300) int height,
             @ForAll @DoubleRange(min = 0.02, max = 0.98) double share) {
         Random random = new Random(seed);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Random;
 import neattrace.geom.CubicLoop;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
@@ -121,5 +122,52 @@ class ContourTracerTest {
         int w = map.width() + 2;
         int h = map.height() + 2;
         return RunLabels.of(w, h, i -> !map.isInk(i % w - 1, i / w - 1), false).count() - 1;
+    }
+
+    /** Blots laid on, wiped off and set beside each other until pieces join, part and fill up. */
+    @Property(tries = 200)
+    void whatIsFollowedAgainIsWhatTheWholeMapGives(
+            @ForAll long seed, @ForAll boolean middles, @ForAll boolean soft) {
+        Random random = new Random(seed);
+        int width = 60 + random.nextInt(60);
+        int height = 60 + random.nextInt(60);
+        InkMap was = new InkMap(width, height, new byte[width * height]);
+        List<Contour> contours = ContourTracer.trace(was, middles, Progress.SILENT);
+        for (int round = 0; round < 12; round++) {
+            InkMap now = withBlot(was, random, soft);
+            RunLabels parts = RunLabels.of(now, true, true);
+            contours = ContourTracer.retrace(now, parts, middles, was, contours, Progress.SILENT);
+            List<Contour> whole = ContourTracer.trace(now, parts, middles, Progress.SILENT);
+            assertThat(contours).usingRecursiveComparison().isEqualTo(whole);
+            was = now;
+        }
+    }
+
+    private static InkMap withBlot(InkMap map, Random random, boolean soft) {
+        byte[] coverage = map.coverage().clone();
+        double cx = random.nextDouble() * map.width();
+        double cy = random.nextDouble() * map.height();
+        double radius = 0.5 + random.nextDouble() * 20;
+        double rim = soft ? 3 : 0.01;
+        boolean wiped = random.nextInt(3) == 0;
+        for (int i = 0; i < coverage.length; i++) {
+            double away = Math.hypot(i % map.width() - cx, i / map.width() - cy);
+            double cover = Math.max(0, Math.min(1, (radius - away) / rim));
+            int ink = coverage[i] & 0xff;
+            coverage[i] = (byte) (wiped ? ink * (1 - cover) : Math.max(ink, 255 * cover));
+        }
+        return new InkMap(map.width(), map.height(), coverage);
+    }
+
+    @Test
+    void contoursAwayFromAChangeAreTakenOver() {
+        InkMap was = Sheets.map("##" + ".".repeat(40), "##" + ".".repeat(40));
+        InkMap now = Sheets.map("##" + ".".repeat(38) + "#.", "##" + ".".repeat(40));
+        List<Contour> before = trace(was);
+        List<Contour> after =
+                ContourTracer.retrace(
+                        now, RunLabels.of(now, true, true), false, was, before, Progress.SILENT);
+        assertThat(after).hasSize(2);
+        assertThat(after.get(0).xy()).isSameAs(before.get(0).xy());
     }
 }
