@@ -62,7 +62,10 @@ final class Overlay {
         View old = frame.view();
         Point2D a = view.toScreen(old.toPage(0, 0));
         Point2D b = view.toScreen(old.toPage(old.width(), old.height()));
+        // Without smoothing: it takes longer than there is time for between two pictures.
+        g.setImageSmoothing(false);
         g.drawImage(frame.image(), a.getX(), a.getY(), b.getX() - a.getX(), b.getY() - a.getY());
+        g.setImageSmoothing(true);
     }
 
     /** A quick picture until the real one is there. */

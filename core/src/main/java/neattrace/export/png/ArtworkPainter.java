@@ -6,6 +6,7 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +59,8 @@ public final class ArtworkPainter {
      *
      * @param graphics the target, in pixels
      * @param toPixels from mm to pixels of the target
-     * @param clip the visible part of the target, pixels
+     * @param clip the visible part of the target, pixels; a part of a picture comes out as it does
+     *     when the whole picture is painted
      * @param withFlats whether colours are painted
      * @param withLines whether ink is painted
      */
@@ -73,9 +75,10 @@ public final class ArtworkPainter {
         graphics.setRenderingHint(
                 RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         graphics.setStroke(new BasicStroke(SEAM_PX, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+        Rectangle2D sight = inSight(toPixels, clip);
         if (withFlats) {
             for (Painted flat : flats) {
-                if (visible(flat, toPixels, clip)) {
+                if (flat.bounds.intersects(sight)) {
                     Shape shape = toPixels.createTransformedShape(flat.shape);
                     graphics.setColor(flat.colour);
                     graphics.fill(shape);
@@ -85,7 +88,7 @@ public final class ArtworkPainter {
         }
         if (withLines) {
             for (Painted line : lines) {
-                if (visible(line, toPixels, clip)) {
+                if (line.bounds.intersects(sight)) {
                     graphics.setColor(line.colour);
                     graphics.fill(toPixels.createTransformedShape(line.shape));
                 }
@@ -93,7 +96,16 @@ public final class ArtworkPainter {
         }
     }
 
-    private static boolean visible(Painted painted, AffineTransform toPixels, Rectangle2D clip) {
-        return toPixels.createTransformedShape(painted.bounds).getBounds2D().intersects(clip);
+    /** The part of the plane, mm, in which shapes leave anything in the clip. */
+    private static Rectangle2D inSight(AffineTransform toPixels, Rectangle2D clip) {
+        Rectangle2D reach = new Rectangle2D.Double();
+        // Seams and soft edges reach a little beyond the shape.
+        reach.setFrameFromDiagonal(
+                clip.getMinX() - 1, clip.getMinY() - 1, clip.getMaxX() + 1, clip.getMaxY() + 1);
+        try {
+            return toPixels.createInverse().createTransformedShape(reach).getBounds2D();
+        } catch (NoninvertibleTransformException e) {
+            throw new IllegalArgumentException("a picture has a width and a height", e);
+        }
     }
 }
