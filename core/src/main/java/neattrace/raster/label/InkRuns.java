@@ -52,6 +52,26 @@ final class InkRuns {
                 });
     }
 
+    /** The same of pixels whose bits are set, row by row. */
+    static InkRuns[] bands(int width, int height, long[] bits) {
+        return bands(
+                width,
+                height,
+                new Members() {
+                    @Override
+                    public long sixtyFour(int at) {
+                        int word = at >>> 6;
+                        long low = bits[word] >>> at;
+                        return (at & 63) == 0 ? low : low | bits[word + 1] << -at;
+                    }
+
+                    @Override
+                    public boolean one(int at) {
+                        return (bits[at >>> 6] >>> at & 1) != 0;
+                    }
+                });
+    }
+
     /** The same of pixels told by their index. */
     static InkRuns[] bands(int width, int height, IntPredicate pixels) {
         return bands(

@@ -49,6 +49,16 @@ public final class RunLabels {
     }
 
     /**
+     * Labels the pixels whose bits are set.
+     *
+     * @param bits bit {@code i % 64} of word {@code i / 64} is pixel {@code i}'s, row by row
+     * @param diagonal as above
+     */
+    public static RunLabels of(int width, int height, long[] bits, boolean diagonal) {
+        return of(InkRuns.bands(width, height, bits), width, height, diagonal);
+    }
+
+    /**
      * Labels the ink of a map, or its paper.
      *
      * @param ink true for ink, false for paper

@@ -34,27 +34,47 @@ final class Extents {
         int width = map.width();
         for (int y = fromRow; y < toRow; y++) {
             int end = y == 0 || y == map.height() - 1 ? 1 : width - 1;
-            for (int x = 0; x < width; x++) {
-                int i = y * width + x;
-                if (basins[i] < 0) {
+            int row = y * width;
+            int to = row + width;
+            for (int from = row; from < to; ) {
+                int basin = basins[from];
+                int i = from;
+                if (basin < 0) {
+                    from++;
                     continue;
                 }
-                int label = labels[basins[i]];
-                basins[i] = label;
-                int distance = side.squared(i);
-                if (distance < 0) {
-                    continue;
+                int label = labels[basin];
+                int paper = 0;
+                int most = squared[label];
+                int place = widest[label];
+                while (i < to && basins[i] == basin) {
+                    basins[i] = label;
+                    int distance = side.squared(i);
+                    paper += distance < 0 ? 0 : 1;
+                    if (distance > most) {
+                        most = distance;
+                        place = i;
+                    }
+                    i++;
                 }
-                pixels[label]++;
-                if (distance > squared[label]) {
-                    squared[label] = distance;
-                    widest[label] = i;
-                }
-                if (x < 1 || x >= end) {
-                    border[label]++;
-                }
+                pixels[label] += paper;
+                squared[label] = most;
+                widest[label] = place;
+                border[label] += along(side, from, i, row, end);
+                from = i;
             }
         }
+    }
+
+    /**
+     * How many pixels of a run are paper at the sheet's border: in a row all from {@code end} on.
+     */
+    private static int along(OtherSide side, int from, int to, int row, int end) {
+        int count = from == row && side.squared(from) >= 0 ? 1 : 0;
+        for (int i = Math.max(from, row + Math.max(1, end)); i < to; i++) {
+            count += side.squared(i) >= 0 ? 1 : 0;
+        }
+        return count;
     }
 
     /** Takes in what was measured of rows further down. */

@@ -1,5 +1,7 @@
 package neattrace.region.area;
 
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.concurrent.atomic.AtomicIntegerArray;
 import java.util.stream.IntStream;
 import neattrace.array.IntList;
@@ -48,15 +50,16 @@ final class Slopes {
         int bands = (map.height() + BAND - 1) / BAND;
         int[] found = new int[bands + 1];
         IntList[] tops = new IntList[bands];
+        // Bands begin at whole words, so that each has its own.
+        long[] isWide = new long[(labels.length + Long.SIZE - 1) / Long.SIZE];
         IntStream.range(0, bands)
                 .parallel()
                 .forEach(
                         band -> {
-                            tops[band] = point(map, side, limit, labels, band);
+                            tops[band] = point(map, side, limit, labels, isWide, band);
                             found[band + 1] = tops[band].size();
                         });
-        RunLabels wide =
-                RunLabels.of(map.width(), map.height(), i -> labels[i] == Integer.MAX_VALUE, false);
+        RunLabels wide = RunLabels.of(map.width(), map.height(), isWide, false);
         found[0] = wide.count();
         for (int band = 0; band < bands; band++) {
             found[band + 1] += found[band];
@@ -116,7 +119,8 @@ final class Slopes {
     }
 
     /** Marks wide paper and ink, and lets all else point up; the peaks, which point nowhere. */
-    private static IntList point(InkMap map, OtherSide side, long limit, int[] labels, int band) {
+    private static IntList point(
+            InkMap map, OtherSide side, long limit, int[] labels, long[] isWide, int band) {
         int width = map.width();
         int[] way = {width, 1, 0, -1, -width, 0, 0, 0};
         IntList peaks = new IntList();
@@ -130,7 +134,7 @@ final class Slopes {
                     continue;
                 }
                 if (squared > limit) {
-                    labels[i] = Integer.MAX_VALUE;
+                    isWide[i >>> 6] |= 1L << i;
                     continue;
                 }
                 // The highest, of several the first: the rank in the lowest bits decides. No
@@ -188,18 +192,59 @@ final class Slopes {
 
     private Meetings meetings(OtherSide side, int band) {
         Meetings found = new Meetings();
-        int to = Math.min(labels.length, (band + 1) * BAND * width);
-        for (int i = band * BAND * width, x = 0; i < to; i++, x = x + 1 == width ? 0 : x + 1) {
-            int own = labels[i];
-            if (own < 0) {
-                continue;
+        int height = labels.length / width;
+        int to = Math.min(height, (band + 1) * BAND);
+        BitSet above = new BitSet(width);
+        BitSet below = new BitSet(width);
+        differences(band * BAND - 1, width, above);
+        for (int y = band * BAND; y < to; y++) {
+            int row = y * width;
+            // Pixels that have a neighbour of another stretch; nearly all have none.
+            BitSet mixed = above;
+            below.clear();
+            differences(y, width, below);
+            mixed.or(below);
+            differences(y, 1, mixed);
+            for (int x = mixed.nextSetBit(0); x >= 0; x = mixed.nextSetBit(x + 1)) {
+                int i = row + x;
+                int own = labels[i];
+                if (own >= 0) {
+                    meet(found, side, own, i, x > 0 ? i - 1 : i);
+                    meet(found, side, own, i, x + 1 < width ? i + 1 : i);
+                    meet(found, side, own, i, y > 0 ? i - width : i);
+                    meet(found, side, own, i, y + 1 < height ? i + width : i);
+                }
             }
-            meet(found, side, own, i, x > 0 ? i - 1 : i);
-            meet(found, side, own, i, x + 1 < width ? i + 1 : i);
-            meet(found, side, own, i, i >= width ? i - width : i);
-            meet(found, side, own, i, i + width < labels.length ? i + width : i);
+            BitSet next = above;
+            above = below;
+            below = next;
         }
         return found;
+    }
+
+    /**
+     * Where a row differs from the one below it ({@code apart} is the width), or pixels from those
+     * beside them ({@code apart} is 1; both are marked).
+     */
+    private void differences(int y, int apart, BitSet mark) {
+        int from = y * width;
+        int end = apart == 1 ? from + width - 1 : from + width;
+        if (y < 0 || end + apart > labels.length) {
+            return;
+        }
+        int at = from;
+        while (at < end) {
+            if (labels[at] != labels[at + apart]) {
+                mark.set(at - from);
+                if (apart == 1) {
+                    mark.set(at - from + 1);
+                }
+                at++;
+                continue;
+            }
+            int same = Arrays.mismatch(labels, at, end, labels, at + apart, end + apart);
+            at = same < 0 ? end : at + same;
+        }
     }
 
     private void meet(Meetings found, OtherSide side, int own, int i, int neighbour) {
