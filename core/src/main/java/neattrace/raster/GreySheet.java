@@ -52,12 +52,16 @@ public record GreySheet(int width, int height, byte[] samples) {
 
     /** Whether no more than two different values occur. */
     public boolean isOneBit() {
-        int different = 0;
-        for (long count : histogram()) {
-            if (count > 0) {
-                different++;
-            }
+        byte one = samples[0];
+        int i = 0;
+        while (i < samples.length && samples[i] == one) {
+            i++;
         }
-        return different <= 2;
+        // Nearly every sheet has a third value in its first rows.
+        byte other = i < samples.length ? samples[i] : one;
+        while (i < samples.length && (samples[i] == one || samples[i] == other)) {
+            i++;
+        }
+        return i == samples.length;
     }
 }

@@ -5,35 +5,50 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import neattrace.progress.Progress;
+import neattrace.raster.EightPixels;
 import neattrace.raster.label.RunLabels;
 
 /**
  * Adds pixels from the highest value down and keeps account of the components of what has been
- * added. The root of a component is its highest pixel, so its value is the component's birth. Close
- * to linear in pixels; one int a pixel and one for each pixel between top and bottom.
+ * added. The root of a component stands for its highest pixel, whose value is the component's
+ * birth. Close to linear in pixels; memory grows with those between top and bottom, and their
+ * neighbours.
  */
 final class Flood {
 
     /** One component that was there for a while; {@code ended} is -1 if it still was at the end. */
     record Life(int began, int beganAt, int ended, int endedAt, long size) {}
 
-    /** What is not in yet: what an array holds from the start. */
-    private static final int ABSENT = 0;
-
     private static final int OUTSIDE_SIZE = 1 << 29;
 
-    private final byte[] values;
+    /** The neighbours that come before a pixel and those that come after it, as bytes. */
+    private static final long EARLIER = Around.earlier();
+
+    private static final long LATER = EightPixels.HIGH & ~EARLIER;
+
+    private final byte[] samples;
+    private final Sites sites;
     private final int invert;
     private final int width;
     private final int height;
-    private final boolean diagonal;
     private final boolean edgesJoin;
     private final int speckSize;
     private final int leastSize;
     private final int leastLife;
+    private final Around around;
+    private final boolean diagonal;
 
-    /** One more than the index of the parent; of a root, its size, negative. */
-    private final int[] parent;
+    /** The highest pixel of each component that is there from the start. */
+    private int[] highest;
+
+    /**
+     * Of sites, then of the components that are there from the start, last of the outside: one more
+     * than the number of the parent; of a root, its size, negative.
+     */
+    private int[] parent;
+
+    /** The values of roots' pixels, by the same numbers. */
+    private byte[] births;
 
     private final List<Life> lives = new ArrayList<>();
     private final int[] components = new int[257];
@@ -44,37 +59,35 @@ final class Flood {
     /**
      * A flood.
      *
+     * @param sites the pixels between bottom and top with their neighbours
      * @param inverted whether the darkest pixel comes last
      * @param diagonal whether pixels that touch at a corner are joined
      * @param edgesJoin whether everything that touches the edge is one and not counted
      * @param speckSize components of fewer pixels are counted as specks
      * @param leastSize lives of components that end with fewer pixels are not told
-     * @param leastLife lives of fewer levels are grain
+     * @param leastLife lives of fewer levels are grain; at least 1
      */
     Flood(
-            byte[] values,
+            byte[] samples,
             int width,
-            int height,
+            Sites sites,
             boolean inverted,
             boolean diagonal,
             boolean edgesJoin,
             int speckSize,
             int leastSize,
             int leastLife) {
-        this.values = values;
+        this.samples = samples;
         this.width = width;
-        this.height = height;
+        this.height = samples.length / width;
+        this.sites = sites;
         this.invert = inverted ? 255 : 0;
         this.diagonal = diagonal;
+        this.around = new Around(diagonal);
         this.edgesJoin = edgesJoin;
         this.speckSize = speckSize;
         this.leastSize = leastSize;
         this.leastLife = leastLife;
-        this.parent = new int[values.length + 1];
-    }
-
-    private int value(int i) {
-        return (values[i] & 0xff) ^ invert;
     }
 
     /** Components once everything of {@code value} and above is in. */
@@ -93,34 +106,33 @@ final class Flood {
 
     /** Adds everything of {@code top} and above at once, then level by level down to bottom. */
     void run(int top, int bottom, Progress progress) {
-        if (edgesJoin) {
-            parent[values.length] = -OUTSIDE_SIZE;
-        }
-        int[] first = addAbove(top);
+        addAbove(top);
         record(top);
-        ByValue between = ByValue.of(values, invert != 0, bottom, top);
         for (int level = top - 1; level >= bottom; level--) {
-            for (int k = between.start(level); k < between.start(level + 1); k++) {
-                addOne(between.pixels()[k], level);
+            int sample = level ^ invert;
+            for (int at = sites.start(sample); at < sites.start(sample + 1); at++) {
+                addOne(at, level);
             }
             record(level);
             progress.report("Comparing thresholds", (double) (top - level) / (top - bottom + 1));
         }
-        endure(first, bottom);
-        endure(between.pixels(), bottom);
-    }
-
-    /** Tells the lives of those that are still there at the end. */
-    private void endure(int[] pixels, int bottom) {
-        for (int i : pixels) {
-            if (isRoot(i) && -parent[i] >= leastSize && value(i) - bottom >= leastLife) {
-                lives.add(new Life(value(i), i, -1, -1, -parent[i]));
+        for (int label = 0; label < highest.length; label++) {
+            endure(sites.count() + label, bottom);
+        }
+        for (int level = bottom; level < top; level++) {
+            int sample = level ^ invert;
+            for (int at = sites.start(sample); at < sites.start(sample + 1); at++) {
+                endure(sites.number(at), bottom);
             }
         }
     }
 
-    private boolean isRoot(int i) {
-        return parent[i] < 0;
+    /** Tells the life of a component that is still there at the end, if this is its root. */
+    private void endure(int root, int bottom) {
+        boolean there = parent[root] < 0 && -parent[root] >= leastSize;
+        if (there && birth(root) - bottom >= leastLife) {
+            lives.add(new Life(birth(root), birthplace(root), -1, -1, -parent[root]));
+        }
     }
 
     private void record(int level) {
@@ -128,63 +140,75 @@ final class Flood {
         large[level] = countLarge;
     }
 
-    /** Adds all at once; the root of each component, its highest pixel. */
-    private int[] addAbove(int top) {
+    private int sample(int pixel) {
+        return (samples[pixel] & 0xff) ^ invert;
+    }
+
+    /** The outside was there before everything else. */
+    private int birth(int root) {
+        return root == births.length ? 256 : births[root] & 0xff;
+    }
+
+    private int birthplace(int root) {
+        return root < sites.count() ? sites.pixelOf(root) : highest[root - sites.count()];
+    }
+
+    /** Adds all runs at once. */
+    private void addAbove(int top) {
         boolean above = invert == 0;
-        RunLabels runs =
-                RunLabels.of(values, width, height, above ? top : 256 - top, above, diagonal);
-        int[] highest = highest(runs);
+        int from = above ? top : 256 - top;
+        RunLabels runs = RunLabels.of(samples, width, height, from, above, diagonal);
+        highest = highest(runs);
+        int first = sites.count();
+        int outside = first + highest.length;
+        parent = new int[outside + 1];
+        births = new byte[outside];
         BitSet atEdge = new BitSet();
         runs.forEachRun(
-                (y, from, to, label) -> {
-                    Arrays.fill(parent, y * width + from, y * width + to, highest[label] + 1);
-                    if (from == 0 || to == width || y == 0 || y == height - 1) {
+                (y, left, right, label) -> {
+                    int end = y * width + right;
+                    int at = sites.next(y * width + left);
+                    if (at < end) {
+                        int site = sites.numberOf(at);
+                        for (; at < end; at = sites.next(at + 1)) {
+                            parent[site++] = first + label + 1;
+                        }
+                    }
+                    if (left == 0 || right == width || y == 0 || y == height - 1) {
                         atEdge.set(label);
                     }
                 });
+        parent[outside] = -OUTSIDE_SIZE;
         count = highest.length;
         for (int label = 0; label < highest.length; label++) {
-            parent[highest[label]] = (int) -runs.size(label);
+            parent[first + label] = (int) -runs.size(label);
+            births[first + label] = (byte) sample(highest[label]);
             if (edgesJoin && atEdge.get(label)) {
-                join(highest[label], values.length);
+                link(first + label, outside);
+                count--;
             } else if (runs.size(label) >= speckSize) {
                 countLarge++;
             }
         }
-        return highest;
     }
 
     /** The highest pixel of each component, the first of several. */
     private int[] highest(RunLabels runs) {
-        int[] highest = new int[runs.count()];
-        Arrays.fill(highest, -1);
+        int[] best = new int[runs.count()];
+        Arrays.fill(best, -1);
         runs.forEachRun(
                 (y, from, to, label) -> {
-                    int best = highest[label];
-                    int most = best < 0 ? -1 : value(best);
+                    int place = best[label];
+                    int most = place < 0 ? -1 : sample(place);
                     for (int i = y * width + from; most < 255 && i < y * width + to; i++) {
-                        if (value(i) > most) {
-                            most = value(i);
-                            best = i;
+                        if (sample(i) > most) {
+                            most = sample(i);
+                            place = i;
                         }
                     }
-                    highest[label] = best;
+                    best[label] = place;
                 });
-        return highest;
-    }
-
-    private boolean isEdge(int x, int y) {
-        return x == 0 || y == 0 || x == width - 1 || y == height - 1;
-    }
-
-    /** Joins without telling. */
-    private void join(int i, int j) {
-        int a = root(i);
-        int b = root(j);
-        if (a != b) {
-            link(a, b);
-            count--;
-        }
+        return best;
     }
 
     /** The elder becomes the root. */
@@ -201,13 +225,8 @@ final class Flood {
         return birthA > birthB || birthA == birthB && parent[a] <= parent[b];
     }
 
-    /** The outside was there before everything else. */
-    private int birth(int root) {
-        return root == values.length ? 256 : value(root);
-    }
-
-    private int root(int i) {
-        int at = i;
+    private int root(int site) {
+        int at = site;
         while (parent[at] > 0) {
             int up = parent[at] - 1;
             if (parent[up] > 0) {
@@ -218,65 +237,56 @@ final class Flood {
         return at;
     }
 
-    /**
-     * Adds a pixel. Neighbours that are joined with each other already, being neighbours too, are
-     * met once.
-     */
-    private void addOne(int i, int level) {
-        parent[i] = -1;
+    /** Adds the pixel at a place among those between. */
+    private void addOne(int at, int level) {
+        int site = sites.number(at);
+        boolean edge = sites.isEdge(at);
+        int meets = around.meets(around(at, edge, level));
+        boolean one = meets != 0 && (meets & meets - 1) == 0;
+        if (one && !(edge && edgesJoin)) {
+            int there = root(neighbour(at, meets));
+            if (birth(there) > level || parent[there] < -1) {
+                // Nearly always: the pixel goes to what is there, and no life ends.
+                parent[site] = there + 1;
+                parent[there]--;
+                countLarge += -parent[there] == speckSize ? 1 : 0;
+                return;
+            }
+        }
+        parent[site] = -1;
+        births[site] = (byte) level;
         count++;
         countLarge += speckSize <= 1 ? 1 : 0;
-        int x = i % width;
-        int y = i / width;
-        boolean west = x > 0;
-        boolean east = x < width - 1;
-        boolean north = y > 0;
-        boolean south = y < height - 1;
-        boolean up = north && isIn(i - width);
-        boolean right = east && isIn(i + 1);
-        boolean down = south && isIn(i + width);
-        boolean left = west && isIn(i - 1);
-        boolean upRight = north && east && isIn(i - width + 1);
-        boolean downRight = south && east && isIn(i + width + 1);
-        boolean downLeft = south && west && isIn(i + width - 1);
-        boolean upLeft = north && west && isIn(i - width - 1);
-        if (up) {
-            meet(i, i - width, level);
+        for (int left = meets; left != 0; left &= left - 1) {
+            meet(site, neighbour(at, left), sites.pixel(at), level);
         }
-        if (right && !(up && (diagonal || upRight))) {
-            meet(i, i + 1, level);
-        }
-        if (down && !(right && (diagonal || downRight))) {
-            meet(i, i + width, level);
-        }
-        if (left && !(down && (diagonal || downLeft)) && !(up && (diagonal || upLeft))) {
-            meet(i, i - 1, level);
-        }
-        if (diagonal) {
-            meetCorner(upRight && !up && !right, i, i - width + 1, level);
-            meetCorner(downRight && !down && !right, i, i + width + 1, level);
-            meetCorner(downLeft && !down && !left, i, i + width - 1, level);
-            meetCorner(upLeft && !up && !left, i, i - width - 1, level);
-        }
-        if (edgesJoin && isEdge(x, y)) {
-            meet(i, values.length, level);
+        if (edgesJoin && edge) {
+            meet(site, births.length, sites.pixel(at), level);
         }
     }
 
-    private boolean isIn(int i) {
-        return parent[i] != ABSENT;
+    /**
+     * Which neighbours are in: those higher, and of those as high the ones that come before the
+     * pixel. All at once, without branches, which nothing could foretell.
+     */
+    private int around(int at, boolean edge, int level) {
+        long samples = sites.around(at);
+        long values = invert == 0 ? samples : ~samples;
+        long earlier = EightPixels.atLeast(values, level) & EARLIER;
+        long later = level == 255 ? 0 : EightPixels.atLeast(values, level + 1) & LATER;
+        int in = (int) EightPixels.gather(earlier | later);
+        return edge ? in & sites.there(at) : in;
     }
 
-    private void meetCorner(boolean alone, int i, int j, int level) {
-        if (alone) {
-            meet(i, j, level);
-        }
+    /** The number of the lowest of some neighbours. */
+    private int neighbour(int at, int neighbours) {
+        return sites.neighbour(at, Integer.numberOfTrailingZeros(neighbours));
     }
 
-    /** Joins and keeps account of whose life ends. */
-    private void meet(int i, int j, int level) {
-        int a = root(i);
-        int b = root(j);
+    /** Joins the component of a pixel just added with another, and tells whose life ends. */
+    private void meet(int site, int other, int pixel, int level) {
+        int a = root(site);
+        int b = root(other);
         if (a == b) {
             return;
         }
@@ -285,7 +295,7 @@ final class Flood {
         boolean bothLarge = -parent[a] >= speckSize && -parent[b] >= speckSize;
         boolean oneLarge = -parent[a] >= speckSize || -parent[b] >= speckSize;
         if (size >= leastSize && birth(younger) - level >= leastLife) {
-            lives.add(new Life(birth(younger), younger, level, i, size));
+            lives.add(new Life(birth(younger), birthplace(younger), level, pixel, size));
         }
         boolean nowLarge = -(parent[a] + parent[b]) >= speckSize;
         link(a, b);

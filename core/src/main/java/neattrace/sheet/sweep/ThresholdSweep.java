@@ -72,16 +72,16 @@ public final class ThresholdSweep {
         int low = range.low();
         int high = range.high();
         boolean isLarge = tone.darkness().length > LARGE_SHEET;
-        // Each makes its array where it floods, so that two threads clear them.
+        Sites sites = Sites.of(tone.darkness(), tone.width(), low, high, isLarge);
         Function<Progress, Flood> ofInk =
                 part -> {
-                    Flood ink = flood(tone, false, speckSize, leastSize, leastLife);
+                    Flood ink = flood(tone, sites, false, speckSize, leastSize, leastLife);
                     ink.run(high, low, part);
                     return ink;
                 };
         Function<Progress, Flood> ofPaper =
                 part -> {
-                    Flood paper = flood(tone, true, speckSize, leastSize, leastLife);
+                    Flood paper = flood(tone, sites, true, speckSize, leastSize, leastLife);
                     paper.run(256 - low, 256 - high, part);
                     return paper;
                 };
@@ -104,11 +104,16 @@ public final class ThresholdSweep {
     }
 
     private static Flood flood(
-            ToneMap tone, boolean ofPaper, int speckSize, int leastSize, int leastLife) {
+            ToneMap tone,
+            Sites sites,
+            boolean ofPaper,
+            int speckSize,
+            int leastSize,
+            int leastLife) {
         return new Flood(
                 tone.darkness(),
                 tone.width(),
-                tone.height(),
+                sites,
                 ofPaper,
                 !ofPaper,
                 ofPaper,
