@@ -54,7 +54,7 @@ final class Sites {
         }
     }
 
-    private Sites(byte[] samples, int width, long[] between, long[] bits, boolean sparing) {
+    private Sites(byte[] samples, int width, long[] between, long[] bits, int most) {
         this.samples = samples;
         this.width = width;
         this.bits = bits;
@@ -67,7 +67,7 @@ final class Sites {
             start[value] += start[value - 1];
         }
         this.pixels = new int[start[256]];
-        this.known = sparing ? null : new Known(pixels.length);
+        this.known = pixels.length > most ? null : new Known(pixels.length);
         int[] next = start.clone();
         forEach(between, pixel -> put(next[samples[pixel] & 0xff]++, pixel));
     }
@@ -89,9 +89,9 @@ final class Sites {
      *
      * @param low the lowest value between bare and solid, 1 to 255
      * @param high the lowest value above it that is solid, to 255
-     * @param sparing whether memory is to be spared rather than time
+     * @param most if there are more pixels between, memory is spared rather than time
      */
-    static Sites of(byte[] samples, int width, int low, int high, boolean sparing) {
+    static Sites of(byte[] samples, int width, int low, int high, int most) {
         int words = (samples.length + WORD - 1) / WORD;
         long[] between = new long[words];
         inBands(words, word -> between[word] = between(samples, word, low, high));
@@ -110,7 +110,7 @@ final class Sites {
                     near[word] = wide[word] | from(wide, at - width) | from(wide, at + width);
                 });
         near[words - 1] &= -1L >>> -samples.length;
-        return new Sites(samples, width, between, near, sparing);
+        return new Sites(samples, width, between, near, most);
     }
 
     private static void forEach(long[] set, IntConsumer action) {
@@ -200,6 +200,11 @@ final class Sites {
     /** How many sites. */
     int count() {
         return before[bits.length];
+    }
+
+    /** Whether there are so many that memory is spared. */
+    boolean areMany() {
+        return known == null;
     }
 
     /** Where those of a sample begin among these, 0 to 256. */

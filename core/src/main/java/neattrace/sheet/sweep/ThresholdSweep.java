@@ -17,8 +17,11 @@ import neattrace.sheet.tone.ToneMap;
  */
 public final class ThresholdSweep {
 
-    /** Above this many pixels the two floods run one after the other, to halve the memory. */
-    private static final int LARGE_SHEET = 60_000_000;
+    /**
+     * With more pixels than this between bare and solid the two floods run one after the other, to
+     * spare memory.
+     */
+    private static final int MANY = 16_000_000;
 
     private final SweepRange range;
     private final int[] parts = new int[256];
@@ -71,8 +74,7 @@ public final class ThresholdSweep {
             Progress progress) {
         int low = range.low();
         int high = range.high();
-        boolean isLarge = tone.darkness().length > LARGE_SHEET;
-        Sites sites = Sites.of(tone.darkness(), tone.width(), low, high, isLarge);
+        Sites sites = Sites.of(tone.darkness(), tone.width(), low, high, MANY);
         Function<Progress, Flood> ofInk =
                 part -> {
                     Flood ink = flood(tone, sites, false, speckSize, leastSize, leastLife);
@@ -85,7 +87,7 @@ public final class ThresholdSweep {
                     paper.run(256 - low, 256 - high, part);
                     return paper;
                 };
-        if (isLarge) {
+        if (sites.areMany()) {
             Flood ink = ofInk.apply(progress.part(0, 0.5));
             Flood paper = ofPaper.apply(progress.part(0.5, 1));
             return new ThresholdSweep(range, ink, paper, tone.width());

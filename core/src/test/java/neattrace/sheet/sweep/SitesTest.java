@@ -25,7 +25,7 @@ class SitesTest {
             int chance = random.nextInt(12);
             samples[i] = (byte) (chance < 6 ? 0 : chance < 11 ? 255 : random.nextInt(256));
         }
-        Sites sites = Sites.of(samples, width, 20, 236, sparing);
+        Sites sites = Sites.of(samples, width, 20, 236, sparing ? -1 : samples.length);
 
         List<Integer> between = new ArrayList<>();
         for (int i = 0; i < samples.length; i++) {
