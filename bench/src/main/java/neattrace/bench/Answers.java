@@ -37,9 +37,9 @@ import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
 
 /**
- * How long a hand waits at Close and Flats, on the dense page and on pages of thousands of areas:
- * the first analysis, then another closing width, a click, what lights up, where colour would run,
- * a stroke drawn at Line.
+ * How long a hand waits at Line, Close and Flats, on the dense page and on pages of thousands of
+ * areas: the first analysis, then another closing width, a click, what lights up, where colour
+ * would run, a stroke drawn at Line.
  */
 public final class Answers {
 

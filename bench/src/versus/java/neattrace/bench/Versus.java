@@ -9,6 +9,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.IntSupplier;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
+import neattrace.raster.label.RunLabels;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
@@ -182,6 +183,13 @@ public class Versus {
         return AreaOutliner.outline(tree, Progress.SILENT).size();
     }
 
+    /** Scan to fitted outlines and, like the reference, labels of the paper: no gaps, no necks. */
+    private int labels() {
+        InkReading read = ink();
+        return Tracer.trace(read.map(), settings(), Progress.SILENT).segments()
+                + RunLabels.of(read.map(), false, false).count();
+    }
+
     /**
      * By turns, so that a machine that is slower for minutes is so for all: the medians, and the
      * median ratios.
@@ -190,8 +198,9 @@ public class Versus {
         Versus page = new Versus();
         page.megapixels = Double.parseDouble(size);
         page.scan();
-        List<String> names = List.of("openCv", "whole", "analysis");
-        List<IntSupplier> works = List.of(page::openCv, page::whole, page::analysis);
+        List<String> names = List.of("openCv", "whole", "labels", "analysis");
+        List<IntSupplier> works =
+                List.of(page::openCv, page::whole, page::labels, page::analysis);
         double[][] ms = new double[works.size()][TURNS];
         double[][] ratio = new double[works.size()][TURNS];
         for (int turn = -TURNS; turn < TURNS; turn++) {
