@@ -46,6 +46,20 @@ public final class EightPixels {
         return (high >>> 7 & ONES) * GATHER >>> 56;
     }
 
+    /**
+     * The samples {@code at} to {@code at + 63}: bit k is set if the one at {@code at + k} is,
+     * without sign, at least a value.
+     *
+     * @param value 1 to 255
+     */
+    public static long sixtyFourAtLeast(byte[] samples, int at, int value) {
+        long word = 0;
+        for (int k = 0; k < Long.SIZE; k += 8) {
+            word |= gather(atLeast(read(samples, at + k), value)) << k;
+        }
+        return word;
+    }
+
     /** Which byte the lowest set bit lies in. */
     public static int first(long bits) {
         return Long.numberOfTrailingZeros(bits) >>> 3;

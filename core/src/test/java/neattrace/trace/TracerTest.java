@@ -19,6 +19,7 @@ import neattrace.standin.scanner.ScanSettings;
 import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryMail;
 import neattrace.testing.Drawings;
+import neattrace.testing.Labels;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -100,9 +101,9 @@ class TracerTest {
             @ForAll long seed, @ForAll @DoubleRange(min = 0.1, max = 0.7) double share) {
         InkMap map = Sheets.blocks(seed, 48, share);
         Tracing tracing = Tracer.trace(map, new TraceSettings(0.3, false), Progress.SILENT);
-        int pieces = RunLabels.of(48, 48, map::isInk, true).count();
+        int pieces = RunLabels.of(map, true, true).count();
         int w = 50;
-        int holes = RunLabels.of(w, w, i -> !map.isInk(i % w - 1, i / w - 1), false).count() - 1;
+        int holes = Labels.of(w, w, i -> !map.isInk(i % w - 1, i / w - 1), false).count() - 1;
         assertThat(tracing.outlines()).hasSize(pieces);
         assertThat(tracing.holes()).isEqualTo(holes);
     }

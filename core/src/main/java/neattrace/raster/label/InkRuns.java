@@ -1,6 +1,5 @@
 package neattrace.raster.label;
 
-import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import neattrace.array.IntList;
 import neattrace.raster.EightPixels;
@@ -37,11 +36,7 @@ final class InkRuns {
                 new Members() {
                     @Override
                     public long sixtyFour(int at) {
-                        long word = 0;
-                        for (int k = 0; k < 64; k += 8) {
-                            long eight = EightPixels.read(samples, at + k);
-                            word |= EightPixels.gather(EightPixels.atLeast(eight, value)) << k;
-                        }
+                        long word = EightPixels.sixtyFourAtLeast(samples, at, value);
                         return above ? word : ~word;
                     }
 
@@ -68,28 +63,6 @@ final class InkRuns {
                     @Override
                     public boolean one(int at) {
                         return (bits[at >>> 6] >>> at & 1) != 0;
-                    }
-                });
-    }
-
-    /** The same of pixels told by their index. */
-    static InkRuns[] bands(int width, int height, IntPredicate pixels) {
-        return bands(
-                width,
-                height,
-                new Members() {
-                    @Override
-                    public long sixtyFour(int at) {
-                        long word = 0;
-                        for (int k = 0; k < 64; k++) {
-                            word |= pixels.test(at + k) ? 1L << k : 0;
-                        }
-                        return word;
-                    }
-
-                    @Override
-                    public boolean one(int at) {
-                        return pixels.test(at);
                     }
                 });
     }

@@ -1,7 +1,6 @@
 package neattrace.raster.label;
 
 import java.util.Arrays;
-import java.util.function.IntPredicate;
 import neattrace.raster.InkMap;
 
 /**
@@ -38,21 +37,11 @@ public final class RunLabels {
     }
 
     /**
-     * Labels the pixels for which {@code member} holds.
-     *
-     * @param member tells which belong; asked of several pixels at once
-     * @param diagonal true if pixels that touch only at a corner belong together (8-connected), the
-     *     usual choice for ink; false for paper (4-connected)
-     */
-    public static RunLabels of(int width, int height, IntPredicate member, boolean diagonal) {
-        return of(InkRuns.bands(width, height, member), width, height, diagonal);
-    }
-
-    /**
      * Labels the pixels whose bits are set.
      *
      * @param bits bit {@code i % 64} of word {@code i / 64} is pixel {@code i}'s, row by row
-     * @param diagonal as above
+     * @param diagonal true if pixels that touch only at a corner belong together (8-connected), the
+     *     usual choice for ink; false for paper (4-connected)
      */
     public static RunLabels of(int width, int height, long[] bits, boolean diagonal) {
         return of(InkRuns.bands(width, height, bits), width, height, diagonal);

@@ -75,7 +75,7 @@ public final class BlemishFinder {
         this.cell = (int) Math.max(LEAST_CELL_PX, Math.round(CELL_MM * pxPerMm));
         this.columns = (width + cell - 1) / cell;
         this.rows = (height + cell - 1) / cell;
-        this.ink = RunLabels.of(width, height, map::isInk, true);
+        this.ink = RunLabels.of(map, true, true);
     }
 
     /** The blemishes, those that carry ink first, then the largest. */

@@ -140,15 +140,11 @@ final class Sites {
     /** A bit for each of 64 samples that is at least so high and below another value. */
     private static long between(byte[] samples, int word, int low, int high) {
         int from = WORD * word;
-        long all = 0;
         if (from + WORD <= samples.length) {
-            for (int k = 0; k < WORD; k += 8) {
-                long eight = EightPixels.read(samples, from + k);
-                long in = EightPixels.atLeast(eight, low) & ~EightPixels.atLeast(eight, high);
-                all |= EightPixels.gather(in) << k;
-            }
-            return all;
+            return EightPixels.sixtyFourAtLeast(samples, from, low)
+                    & ~EightPixels.sixtyFourAtLeast(samples, from, high);
         }
+        long all = 0;
         for (int i = from; i < samples.length; i++) {
             int sample = samples[i] & 0xff;
             all |= sample >= low && sample < high ? 1L << i : 0;

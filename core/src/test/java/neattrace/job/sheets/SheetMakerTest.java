@@ -75,13 +75,7 @@ class SheetMakerTest {
         MadeSheet sheet = SheetMaker.make(scan, wish, Progress.SILENT);
         assertThat(sheet.reading().map().width()).isBetween(370, 400);
         assertThat(sheet.reading().map().isInk(2, 2)).isFalse();
-        assertThat(
-                        neattrace.raster.label.RunLabels.of(
-                                        sheet.reading().map().width(),
-                                        sheet.reading().map().height(),
-                                        sheet.reading().map()::isInk,
-                                        true)
-                                .count())
+        assertThat(neattrace.raster.label.RunLabels.of(sheet.reading().map(), true, true).count())
                 .isEqualTo(1);
     }
 

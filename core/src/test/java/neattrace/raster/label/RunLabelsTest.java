@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import neattrace.raster.InkMap;
+import neattrace.testing.Labels;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -47,22 +48,21 @@ class RunLabelsTest {
     void countsWhatImageJCounts(
             @ForAll long seed, @ForAll @DoubleRange(min = 0.05, max = 0.7) double share) {
         InkMap map = Sheets.blocks(seed, 150, share);
-        assertThat(RunLabels.of(150, 150, map::isInk, true).count()).isEqualTo(imageJ(map, true));
-        assertThat(RunLabels.of(150, 150, i -> !map.isInk(i), false).count())
-                .isEqualTo(imageJ(map, false));
+        assertThat(RunLabels.of(map, true, true).count()).isEqualTo(imageJ(map, true));
+        assertThat(RunLabels.of(map, false, false).count()).isEqualTo(imageJ(map, false));
     }
 
     @Test
     void diagonalNeighboursBelongTogetherOnlyIfAsked() {
         InkMap map = Sheets.map("#..", ".#.", "..#");
-        assertThat(RunLabels.of(3, 3, map::isInk, true).count()).isEqualTo(1);
-        assertThat(RunLabels.of(3, 3, map::isInk, false).count()).isEqualTo(3);
+        assertThat(Labels.of(3, 3, map::isInk, true).count()).isEqualTo(1);
+        assertThat(Labels.of(3, 3, map::isInk, false).count()).isEqualTo(3);
     }
 
     @Test
     void everyPixelKnowsItsComponentAndSizesAddUp() {
         InkMap map = Sheets.map("##.#", "#..#", "..##", "#...");
-        RunLabels labels = RunLabels.of(4, 4, map::isInk, false);
+        RunLabels labels = Labels.of(4, 4, map::isInk, false);
         assertThat(labels.count()).isEqualTo(3);
         assertThat(labels.at(0, 0)).isEqualTo(labels.at(0, 1)).isNotEqualTo(labels.at(3, 0));
         assertThat(labels.at(2, 0)).isEqualTo(-1);
@@ -77,7 +77,7 @@ class RunLabelsTest {
 
     @Test
     void nothingHasNoComponents() {
-        assertThat(RunLabels.of(5, 5, i -> false, true).count()).isZero();
+        assertThat(Labels.of(5, 5, i -> false, true).count()).isZero();
     }
 
     /** Eight pixels are looked at together there; here one by one. */
@@ -96,9 +96,9 @@ class RunLabelsTest {
         InkMap map = new InkMap(width, height, coverage);
         for (boolean diagonal : new boolean[] {false, true}) {
             assertThat(runs(RunLabels.of(map, true, diagonal)))
-                    .isEqualTo(runs(RunLabels.of(width, height, map::isInk, diagonal)));
+                    .isEqualTo(runs(Labels.of(width, height, map::isInk, diagonal)));
             assertThat(runs(RunLabels.of(map, false, diagonal)))
-                    .isEqualTo(runs(RunLabels.of(width, height, i -> !map.isInk(i), diagonal)));
+                    .isEqualTo(runs(Labels.of(width, height, i -> !map.isInk(i), diagonal)));
         }
     }
 

@@ -67,7 +67,7 @@ class InkMapperTest {
         InkReading reading = read(grainy(15), SheetRecipe.automatic());
         assertThat(reading.specks().dropped()).isEqualTo(15);
         assertThat(reading.specks().limitMm()).isGreaterThanOrEqualTo(SheetRecipe.USUAL_SPECK_MM);
-        assertThat(RunLabels.of(300, 200, reading.map()::isInk, true).count()).isEqualTo(1);
+        assertThat(RunLabels.of(reading.map(), true, true).count()).isEqualTo(1);
         assertThat(reading.notes()).anyMatch(note -> note.contains("grain"));
     }
 
@@ -75,7 +75,7 @@ class InkMapperTest {
     void dustStaysIfAskedTo() {
         InkReading reading = read(grainy(15), SheetRecipe.automatic().withSpeckMm(0));
         assertThat(reading.specks().dropped()).isZero();
-        assertThat(RunLabels.of(300, 200, reading.map()::isInk, true).count()).isEqualTo(16);
+        assertThat(RunLabels.of(reading.map(), true, true).count()).isEqualTo(16);
     }
 
     @Test

@@ -38,7 +38,7 @@ class ResponseTest {
     }
 
     private static int parts(InkMap map) {
-        return RunLabels.of(SIDE, SIDE, map::isInk, true).count();
+        return RunLabels.of(map, true, true).count();
     }
 
     @Test

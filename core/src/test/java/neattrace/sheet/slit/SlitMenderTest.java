@@ -29,11 +29,11 @@ class SlitMenderTest {
     }
 
     private static int papers(InkMap map) {
-        return RunLabels.of(SIDE, SIDE, i -> !map.isInk(i), false).count();
+        return RunLabels.of(map, false, false).count();
     }
 
     private static int inks(InkMap map) {
-        return RunLabels.of(SIDE, SIDE, map::isInk, true).count();
+        return RunLabels.of(map, true, true).count();
     }
 
     @Test

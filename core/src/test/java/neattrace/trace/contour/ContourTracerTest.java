@@ -9,6 +9,7 @@ import neattrace.geom.CubicLoop;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
+import neattrace.testing.Labels;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -112,7 +113,7 @@ class ContourTracerTest {
             @ForAll long seed, @ForAll @DoubleRange(min = 0.1, max = 0.8) double share) {
         InkMap map = Sheets.blocks(seed, 32, share);
         List<Contour> contours = trace(map);
-        int parts = RunLabels.of(32, 32, map::isInk, true).count();
+        int parts = RunLabels.of(map, true, true).count();
         assertThat(contours).filteredOn(c -> !c.hole()).hasSize(parts);
         assertThat(contours).filteredOn(Contour::hole).hasSize(enclosed(map));
     }
@@ -121,7 +122,7 @@ class ContourTracerTest {
     private static int enclosed(InkMap map) {
         int w = map.width() + 2;
         int h = map.height() + 2;
-        return RunLabels.of(w, h, i -> !map.isInk(i % w - 1, i / w - 1), false).count() - 1;
+        return Labels.of(w, h, i -> !map.isInk(i % w - 1, i / w - 1), false).count() - 1;
     }
 
     /** Blots laid on, wiped off and set beside each other until pieces join, part and fill up. */

@@ -38,7 +38,7 @@ class LineMenderTest {
     }
 
     private static int pieces(InkMap map) {
-        return RunLabels.of(map.width(), map.height(), map::isInk, true).count();
+        return RunLabels.of(map, true, true).count();
     }
 
     /** The ink across a vertical cut, px. */

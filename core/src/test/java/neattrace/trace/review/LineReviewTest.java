@@ -79,7 +79,7 @@ class LineReviewTest {
         assertThat(finding.at().distance(mm(209, 131.7))).isLessThan(0.1);
         assertThat(finding.measureMm()).isCloseTo(12.3 / PX_PER_MM, within(0.05));
         InkMap mended = mended(map, finding);
-        assertThat(RunLabels.of(500, 400, mended::isInk, true).count()).isEqualTo(1);
+        assertThat(RunLabels.of(mended, true, true).count()).isEqualTo(1);
     }
 
     @Test
@@ -189,7 +189,7 @@ class LineReviewTest {
         LineFinding finding = only(review(map), Kind.STACKED);
         InkMap mended = mended(map, finding);
         assertThat(mended.isInk(250, 75)).isTrue();
-        assertThat(RunLabels.of(500, 400, mended::isInk, true).count()).isEqualTo(1);
+        assertThat(RunLabels.of(mended, true, true).count()).isEqualTo(1);
     }
 
     @Test

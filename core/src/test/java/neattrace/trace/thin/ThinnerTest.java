@@ -7,7 +7,7 @@ import java.awt.geom.Line2D;
 import java.util.Random;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.testing.Labels;
 import neattrace.trace.DrawnInk;
 import org.junit.jupiter.api.Test;
 
@@ -15,14 +15,14 @@ import org.junit.jupiter.api.Test;
 class ThinnerTest {
 
     private static int pieces(int width, int height, java.util.function.IntPredicate member) {
-        return RunLabels.of(width, height, member, true).count();
+        return Labels.of(width, height, member, true).count();
     }
 
     /** Background components inside a rim of paper. */
     private static int holes(InkMap map, java.util.function.IntPredicate ink) {
         int width = map.width() + 2;
         int height = map.height() + 2;
-        return RunLabels.of(
+        return Labels.of(
                                 width,
                                 height,
                                 i -> {

@@ -91,7 +91,7 @@ class LineWeightTest {
     }
 
     private static int pieces(InkMap map) {
-        return RunLabels.of(map.width(), map.height(), map::isInk, true).count();
+        return RunLabels.of(map, true, true).count();
     }
 
     @Test
