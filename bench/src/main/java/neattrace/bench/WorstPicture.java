@@ -10,7 +10,9 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import javax.imageio.ImageIO;
+import neattrace.raster.GreySheet;
 import neattrace.trace.Tracing;
 import org.locationtech.jts.awt.ShapeWriter;
 
@@ -43,6 +45,54 @@ final class WorstPicture {
         }
         graphics.dispose();
         ImageIO.write(image, "png", file.toFile());
+    }
+
+    /** Scans with the tracing over them. */
+    static void writeScans(List<Trial> trials, Path file) throws IOException {
+        int rows = Math.max(1, (trials.size() + COLUMNS - 1) / COLUMNS);
+        BufferedImage image =
+                new BufferedImage(COLUMNS * SIDE, rows * (SIDE + 24), BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setRenderingHint(
+                RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        for (int i = 0; i < trials.size(); i++) {
+            Graphics2D cell =
+                    (Graphics2D)
+                            graphics.create(
+                                    i % COLUMNS * SIDE, i / COLUMNS * (SIDE + 24), SIDE, SIDE + 24);
+            drawScan(trials.get(i), cell);
+            cell.dispose();
+        }
+        graphics.dispose();
+        ImageIO.write(image, "png", file.toFile());
+    }
+
+    private static void drawScan(Trial trial, Graphics2D cell) {
+        GreySheet scan = trial.scan();
+        BufferedImage grey =
+                new BufferedImage(scan.width(), scan.height(), BufferedImage.TYPE_BYTE_GRAY);
+        grey.getRaster().setDataElements(0, 0, scan.width(), scan.height(), scan.samples());
+        double scale = (double) SIDE / Math.max(scan.width(), scan.height());
+        AffineTransform toCell = AffineTransform.getScaleInstance(scale, scale);
+        cell.drawImage(grey, toCell, null);
+        cell.setColor(new Color(200, 40, 20));
+        cell.setStroke(new BasicStroke(0.8f));
+        Path2D path = new Path2D.Double();
+        trial.tracing()
+                .outlines()
+                .forEach(outline -> outline.loops().forEach(loop -> loop.appendTo(path)));
+        cell.draw(toCell.createTransformedShape(path));
+        cell.setColor(Color.WHITE);
+        cell.drawString(
+                String.format(
+                        Locale.ROOT,
+                        "%d %s %.3f %.3f px",
+                        trial.seed(),
+                        trial.drawing().name(),
+                        trial.mean(),
+                        trial.percentile99()),
+                8,
+                SIDE + 16);
     }
 
     private static void draw(Entry entry, Graphics2D cell) {

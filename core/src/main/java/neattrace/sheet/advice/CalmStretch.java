@@ -2,15 +2,18 @@ package neattrace.sheet.advice;
 
 import java.util.List;
 import neattrace.sheet.sweep.Change;
+import neattrace.sheet.sweep.ThresholdSweep;
 
 /**
- * A stretch of thresholds in which the drawing's topology stays as it is.
+ * The threshold to take, and the stretch of thresholds round it in which the drawing's topology
+ * stays as it is.
  *
- * @param from lowest threshold, 255ths
+ * @param from lowest threshold of the stretch, 255ths
  * @param to highest threshold, 255ths
  * @param changes how many changes lie within all the same
+ * @param best the threshold to take, 255ths
  */
-public record CalmStretch(int from, int to, int changes) {
+public record CalmStretch(int from, int to, int changes, double best) {
 
     /**
      * So many changes, as a share of all pieces and holes, are still calm: in dense drawings some
@@ -19,57 +22,90 @@ public record CalmStretch(int from, int to, int changes) {
      */
     private static final double STILL_CALM = 0.015;
 
-    /** A stretch narrower than this (of 255) is no middle to rely on. */
-    private static final int LEAST_WIDTH = 28;
+    /**
+     * Half way is left so far, in 255ths, to save one of {@link #WORTH} pieces and holes; the price
+     * grows with the square, as every edge of the drawing moves with the threshold.
+     */
+    private static final double FAR = 50;
 
-    /** A stretch round half way is taken even if another is wider, up to this. */
-    private static final double NEARLY_AS_WIDE = 0.75;
+    private static final double WORTH = 7;
 
-    /** Half way from paper to ink, where the edges of ink are truest. */
-    private static final double HALF = 127.5;
+    /** A drawing of fewer pieces and holes is taken to have so many. */
+    private static final int LEAST_STRUCTURES = 12;
 
     /**
-     * The widest stretch without changes worth speaking of; where that is very narrow, with as few
-     * more as give one that is wide enough.
+     * Takes half way from paper to ink as the edges show it, unless so much of the drawing is lost
+     * or filled there that another threshold is worth moving all edges for; and then no farther
+     * than it gains.
      *
-     * @param changes of the sheet or of a part of it
-     * @param structures pieces of ink and holes the sheet or the part has
-     * @param low lowest threshold that comes into question
-     * @param high highest one
+     * @param changes those that concern the drawing
+     * @param sweep what every threshold would do
+     * @param half where edges are truest, 255ths
      */
-    public static CalmStretch find(List<Change> changes, int structures, int low, int high) {
+    public static CalmStretch round(List<Change> changes, ThresholdSweep sweep, double half) {
+        int low = sweep.low();
+        int high = sweep.high();
+        double start = Math.max(low, Math.min(high, half));
+        int structures = sweep.drawn((int) Math.rint(start));
+        int[] wrong = wrong(changes, sweep);
+        double best = start;
+        double least = wrong[(int) Math.ceil(start)];
+        double share = Math.max(LEAST_STRUCTURES, structures);
+        for (int threshold = low; threshold <= high; threshold++) {
+            double moved = (threshold - start) / FAR;
+            double cost = wrong[threshold] + share / WORTH * moved * moved;
+            if (cost < least) {
+                least = cost;
+                best = threshold;
+            }
+        }
+        return stretch(changes, (int) (structures * STILL_CALM), low, high, best);
+    }
+
+    /** How many changes each threshold is on the wrong side of. */
+    private static int[] wrong(List<Change> changes, ThresholdSweep sweep) {
+        int[] steps = new int[258];
+        for (Change change : changes) {
+            if (change.losesInk() && change.level() >= sweep.range().faintest()) {
+                steps[change.level() + 1]++;
+            } else if (!change.losesInk() && change.level() <= sweep.range().darkest()) {
+                steps[0]++;
+                steps[change.level() + 1]--;
+            }
+        }
+        int[] wrong = new int[257];
+        int sum = 0;
+        for (int threshold = 0; threshold < wrong.length; threshold++) {
+            sum += steps[threshold];
+            wrong[threshold] = sum;
+        }
+        return wrong;
+    }
+
+    /** From a threshold both ways, always on the side where the next change is farther off. */
+    private static CalmStretch stretch(
+            List<Change> changes, int allowed, int low, int high, double best) {
         int[] levels = changes.stream().mapToInt(Change::level).sorted().toArray();
-        int[] bounds = new int[levels.length + 2];
-        bounds[0] = low - 1;
-        System.arraycopy(levels, 0, bounds, 1, levels.length);
-        bounds[bounds.length - 1] = high;
-        int allowed = Math.min(levels.length, (int) (structures * STILL_CALM));
-        while (true) {
-            CalmStretch widest = widest(bounds, allowed);
-            if (widest.width() >= Math.min(LEAST_WIDTH, high - low) || allowed >= levels.length) {
-                return widest;
-            }
-            allowed = Math.min(levels.length, allowed + Math.max(1, allowed / 2));
+        // A change at a level happens just above it.
+        int above = 0;
+        while (above < levels.length && levels[above] < best) {
+            above++;
         }
-    }
-
-    private static CalmStretch widest(int[] bounds, int allowed) {
-        CalmStretch best = null;
-        CalmStretch central = null;
-        for (int k = 0; k + allowed + 1 < bounds.length; k++) {
-            // A change at a level happens just above it.
-            CalmStretch stretch = new CalmStretch(bounds[k] + 1, bounds[k + allowed + 1], allowed);
-            best = wider(best, stretch);
-            if (stretch.from() < HALF && stretch.to() > HALF) {
-                central = wider(central, stretch);
+        int below = above - 1;
+        int used = 0;
+        while (used < allowed && (below >= 0 || above < levels.length)) {
+            double down = below >= 0 ? best - levels[below] : Double.MAX_VALUE;
+            double up = above < levels.length ? levels[above] - best : Double.MAX_VALUE;
+            if (down < up) {
+                below--;
+            } else {
+                above++;
             }
+            used++;
         }
-        boolean takeCentral = central != null && central.width() >= NEARLY_AS_WIDE * best.width();
-        return takeCentral ? central : best;
-    }
-
-    private static CalmStretch wider(CalmStretch a, CalmStretch b) {
-        return a == null || b.width() > a.width() ? b : a;
+        int from = below >= 0 ? levels[below] + 1 : low;
+        int to = above < levels.length ? levels[above] : high;
+        return new CalmStretch(Math.max(low, from), Math.min(high, to), used, best);
     }
 
     /** How many thresholds it spans. */
@@ -77,17 +113,8 @@ public record CalmStretch(int from, int to, int changes) {
         return to - from;
     }
 
-    /**
-     * The threshold to take: half way from paper to ink if that is calm, else the calm one nearest
-     * to it, kept off the ends of the stretch.
-     */
-    public double best() {
-        double margin = Math.min(8, width() / 4.0);
-        return Math.max(from + margin, Math.min(to - margin, HALF));
-    }
-
     /** {@link #best} as percent of the way from paper to ink. */
     public double bestPercent() {
-        return Math.rint(best() / 255 * 1000) / 10;
+        return Math.rint(best / 255 * 1000) / 10;
     }
 }

@@ -34,11 +34,13 @@ public final class LocalAdvisor {
     /**
      * Looks for such places.
      *
+     * @param changes those that concern the drawing
      * @param percent the sheet's threshold
      * @param patches places that have a threshold of their own already; they are left out
      */
     public static List<LocalAdvice> find(
             ThresholdSweep sweep,
+            List<Change> changes,
             double percent,
             List<Patch> patches,
             SheetFrame frame,
@@ -49,7 +51,7 @@ public final class LocalAdvisor {
         int columns = (int) Math.ceil(frame.width() / cell);
         Map<Integer, List<Change>> losing = new HashMap<>();
         Map<Integer, List<Change>> filling = new HashMap<>();
-        for (Change change : sweep.changes()) {
+        for (Change change : changes) {
             boolean problem = sweep.isProblem(change, now);
             if (!problem
                     || patched.length > 0 && patched[change.y() * frame.width() + change.x()]) {
@@ -62,7 +64,7 @@ public final class LocalAdvisor {
         List<LocalAdvice> advice = new ArrayList<>();
         for (Map<Integer, List<Change>> side : List.of(losing, filling)) {
             for (List<Change> group : groups(side, columns)) {
-                LocalAdvice one = advise(group, sweep, now, frame, MARGIN_MM * pxPerMm);
+                LocalAdvice one = advise(group, sweep, changes, now, frame, MARGIN_MM * pxPerMm);
                 if (one != null) {
                     advice.add(one);
                 }
@@ -115,7 +117,12 @@ public final class LocalAdvisor {
     }
 
     private static LocalAdvice advise(
-            List<Change> group, ThresholdSweep sweep, int now, SheetFrame frame, double margin) {
+            List<Change> group,
+            ThresholdSweep sweep,
+            List<Change> changes,
+            int now,
+            SheetFrame frame,
+            double margin) {
         if (group.size() < LEAST_PROBLEMS) {
             return null;
         }
@@ -140,7 +147,7 @@ public final class LocalAdvisor {
             return null;
         }
         List<Change> inside =
-                sweep.changes().stream()
+                changes.stream()
                         .filter(
                                 c ->
                                         c.x() >= left

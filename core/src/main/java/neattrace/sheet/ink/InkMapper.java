@@ -12,10 +12,14 @@ import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.advice.CalmStretch;
+import neattrace.sheet.advice.DrawingChanges;
+import neattrace.sheet.edge.EdgeLevels;
+import neattrace.sheet.edge.EdgeProfiles;
 import neattrace.sheet.mask.Masked;
 import neattrace.sheet.slit.SlitMender;
 import neattrace.sheet.speck.SpeckDropper;
 import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.SweepRange;
 import neattrace.sheet.sweep.ThresholdSweep;
 import neattrace.sheet.tone.Levels;
@@ -158,10 +162,17 @@ public final class InkMapper {
      * What the threshold was chosen by.
      *
      * @param sweep every threshold's outcome
+     * @param edges what the edges of the ink have in common
+     * @param changes the changes that concern the drawing
      * @param calm the stretch in which the topology stays
      * @param speckMm the size below which pieces did not count
      */
-    record Advice(ThresholdSweep sweep, CalmStretch calm, double speckMm) {
+    record Advice(
+            ThresholdSweep sweep,
+            EdgeLevels edges,
+            List<Change> changes,
+            CalmStretch calm,
+            double speckMm) {
 
         private static final int LOWEST = 20;
         private static final int HIGHEST = 236;
@@ -182,10 +193,11 @@ public final class InkMapper {
                 Progress progress) {
             double speckPx = Math.PI / 4 * Math.pow(speckMm * pxPerMm, 2);
             ThresholdSweep sweep = sweep(toned.tone(), toned.levels(), how, speckPx, progress);
-            int structures = sweep.drawn((sweep.low() + sweep.high()) / 2);
-            CalmStretch calm =
-                    CalmStretch.find(sweep.changes(), structures, sweep.low(), sweep.high());
-            return new Advice(sweep, calm, speckMm);
+            EdgeLevels edges =
+                    EdgeProfiles.measure(toned.tone(), (int) Math.max(LEAST_PX, 3 * speckPx));
+            List<Change> changes = DrawingChanges.of(sweep, toned.tone(), edges);
+            CalmStretch calm = CalmStretch.round(changes, sweep, edges.half());
+            return new Advice(sweep, edges, changes, calm, speckMm);
         }
 
         /** Over all thresholds that come into question with the scan's grain. */

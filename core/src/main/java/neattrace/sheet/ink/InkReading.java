@@ -8,10 +8,12 @@ import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.advice.CalmStretch;
+import neattrace.sheet.edge.EdgeLevels;
 import neattrace.sheet.frame.SheetFrame;
 import neattrace.sheet.light.LightField;
 import neattrace.sheet.mask.Masked;
 import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.ThresholdSweep;
 import neattrace.sheet.tone.Levels;
 import neattrace.sheet.tone.ToneMap;
@@ -136,6 +138,16 @@ public final class InkReading {
     /** The stretch of thresholds in which the drawing's topology stays. */
     public Optional<CalmStretch> calm() {
         return Optional.ofNullable(advice).map(InkMapper.Advice::calm);
+    }
+
+    /** The changes between thresholds that concern the drawing. */
+    public List<Change> changes() {
+        return advice == null ? List.of() : advice.changes();
+    }
+
+    /** What the edges of the ink have in common. */
+    public EdgeLevels edges() {
+        return advice == null ? EdgeLevels.ASSUMED : advice.edges();
     }
 
     /**

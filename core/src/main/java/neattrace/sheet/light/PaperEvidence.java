@@ -17,13 +17,28 @@ final class PaperEvidence {
     private static final double LEAST_FLAT = 0.04;
 
     /** Paper does not get darker than this from one tile to the next; ink does. */
-    private static final double NO_JUMP = 0.52;
+    private static final double NO_JUMP = 0.6;
+
+    /** So little darker a tile may be even where sharp edges lie between. */
+    private static final double HARDLY_DARKER = 0.8;
+
+    /** Within so many pixels either way light does not change by this share of itself; ink does. */
+    private static final int SHARP_PX = 2;
+
+    private static final double SHARP = 0.18;
+
+    /** A tile with an edge has at least this share of sharp pixels. */
+    private static final double LEAST_STEEP = 0.012;
+
+    private static final int FEW_STEEP = 4;
 
     /** A tile whose bright tone covers less than this of it is an edge of ink, not paper. */
     private static final double LEAST_SHARE = 0.18;
 
     /** Within a tile, what is darker than this share of its bright flat pixels is not paper. */
     private static final double SAME_TONE = 0.72;
+
+    private static final double SAME_TONE_AT_EDGES = 0.88;
 
     /** Tiles at least this bright, against the brightest, are paper to begin with. */
     private static final double SURE = 0.86;
@@ -40,11 +55,15 @@ final class PaperEvidence {
     /** Share of the tile that is paper. */
     private final double[] weight;
 
+    /** Whether an edge runs through the tile that is too sharp for a shadow's. */
+    private final boolean[] sharp;
+
     private PaperEvidence(int columns, int rows) {
         this.columns = columns;
         this.rows = rows;
         this.paper = new double[columns * rows];
         this.weight = new double[columns * rows];
+        this.sharp = new boolean[columns * rows];
     }
 
     static PaperEvidence of(GreySheet sheet, BitSet ignored) {
@@ -94,6 +113,7 @@ final class PaperEvidence {
         boolean any = !ignored.isEmpty();
         int[] counts = new int[256];
         int flat = 0;
+        int steep = 0;
         int area = 0;
         int w = sheet.width();
         byte[] s = sheet.samples();
@@ -106,6 +126,7 @@ final class PaperEvidence {
                 int v = s[i] & 0xff;
                 int left = s[x > 0 ? i - 1 : i] & 0xff;
                 int right = s[x + 1 < w ? i + 1 : i] & 0xff;
+                steep += isSteep(s, i, x, y, w, sheet.height(), flatness) ? 1 : 0;
                 boolean single = sheet.height() == 1;
                 int above = single ? v : s[i + up] & 0xff;
                 int below = single ? v : s[i + down] & 0xff;
@@ -121,6 +142,7 @@ final class PaperEvidence {
         }
         int at = r * columns + c;
         paper[at] = Double.NaN;
+        sharp[at] = steep > Math.max(FEW_STEEP, LEAST_STEEP * area);
         if (flat < LEAST_FLAT * area || flat == 0) {
             return;
         }
@@ -131,7 +153,9 @@ final class PaperEvidence {
         }
         double sum = 0;
         int count = 0;
-        for (int v = (int) (SAME_TONE * bright); v < 256; v++) {
+        // Beside an edge the tones between ink and paper belong to neither.
+        double same = sharp[at] ? SAME_TONE_AT_EDGES : SAME_TONE;
+        for (int v = (int) (same * bright); v < 256; v++) {
             sum += (double) v * counts[v];
             count += counts[v];
         }
@@ -140,6 +164,26 @@ final class PaperEvidence {
         }
         paper[at] = sum / count;
         weight[at] = (double) count / area;
+    }
+
+    private static boolean isSteep(
+            byte[] s, int i, int x, int y, int width, int height, int flatness) {
+        int across =
+                x < SHARP_PX || x + SHARP_PX >= width
+                        ? 0
+                        : Math.abs((s[i + SHARP_PX] & 0xff) - (s[i - SHARP_PX] & 0xff));
+        int far = SHARP_PX * width;
+        int down =
+                y < SHARP_PX || y + SHARP_PX >= height
+                        ? 0
+                        : Math.abs((s[i + far] & 0xff) - (s[i - far] & 0xff));
+        return Math.max(across, down) > SHARP * (s[i] & 0xff) + 2 * flatness;
+    }
+
+    /** A shadow deepens slowly, ink begins with an edge. */
+    private boolean isReached(int from, int to) {
+        boolean edge = sharp[from] || sharp[to];
+        return paper[to] >= (edge ? HARDLY_DARKER : NO_JUMP) * paper[from];
     }
 
     private void keepWhatIsReachedWithoutAJump() {
@@ -163,7 +207,7 @@ final class PaperEvidence {
             for (int rr = Math.max(0, r - 1); rr <= Math.min(rows - 1, r + 1); rr++) {
                 for (int cc = Math.max(0, c - 1); cc <= Math.min(columns - 1, c + 1); cc++) {
                     int j = rr * columns + cc;
-                    if (!reached[j] && paper[j] >= NO_JUMP * paper[i]) {
+                    if (!reached[j] && isReached(i, j)) {
                         reached[j] = true;
                         open.add(j);
                     }

@@ -85,6 +85,7 @@ public record SheetReview(
                         ? List.of()
                         : LocalAdvisor.find(
                                 reading.sweep().get(),
+                                reading.changes(),
                                 reading.inkPercent(),
                                 reading.recipe().decision().patches(),
                                 reading.frame(),

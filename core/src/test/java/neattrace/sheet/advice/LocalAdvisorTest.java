@@ -53,6 +53,7 @@ class LocalAdvisorTest {
     private static List<LocalAdvice> advice(InkReading reading) {
         return LocalAdvisor.find(
                 reading.sweep().orElseThrow(),
+                reading.changes(),
                 reading.inkPercent(),
                 reading.recipe().decision().patches(),
                 reading.frame(),

@@ -1,0 +1,232 @@
+package neattrace.sheet.edge;
+
+import java.util.BitSet;
+import neattrace.raster.label.RunLabels;
+import neattrace.sheet.tone.ToneMap;
+
+/**
+ * Follows profiles across the edges of the ink along rows and columns, out to where the paper and
+ * in to where the ink is level. Only what hangs together like lines or shapes of a drawing is
+ * asked: dust has edges, too, but says nothing about the pen. Close to linear in pixels.
+ */
+public final class EdgeProfiles {
+
+    /** Profiles are looked at until about so many are found. */
+    private static final int ENOUGH = 30_000;
+
+    private static final int REACH = 12;
+    private static final int LEVEL = 3;
+
+    /** Part of the full way below which a step along a profile is level. */
+    private static final int STEP = 5;
+
+    /** Along a row or column an edge is followed that runs across it, not beside it. */
+    private static final double LEAST_COSINE = 0.8;
+
+    private static final int LEAST_CONTRAST = 60;
+    private static final int HALF = 128;
+
+    /** So many edges beside level ink speak for all. */
+    private static final int LEAST_LEVEL = 150;
+
+    private static final double LEAST_LEVEL_SHARE = 0.12;
+
+    /** Where no line is wide enough to be level, its ridges reach towards the ink's darkness. */
+    private static final double RIDGE_QUANTILE = 0.85;
+
+    /** The share of a normal distribution that lies below one standard deviation. */
+    private static final double ABOVE = 0.841;
+
+    private static final double TWICE = 0.977;
+
+    private final byte[] darkness;
+    private final int width;
+    private final int height;
+
+    /** Of all profiles, and of those that end in level ink: by level, how many. */
+    private final int[] halves = new int[256];
+
+    private final int[] papers = new int[256];
+    private final int[] inks = new int[256];
+    private final int[] levelInks = new int[256];
+
+    /** Blur in tenths of the pixel's. */
+    private final int[] blurs = new int[400];
+
+    private int edges;
+    private int level;
+
+    private EdgeProfiles(ToneMap tone) {
+        this.darkness = tone.darkness();
+        this.width = tone.width();
+        this.height = tone.height();
+    }
+
+    /**
+     * Measures a sheet.
+     *
+     * @param dustPx pieces of fewer pixels are not asked
+     */
+    public static EdgeLevels measure(ToneMap tone, int dustPx) {
+        EdgeProfiles profiles = new EdgeProfiles(tone);
+        RunLabels ink =
+                RunLabels.of(tone.darkness(), tone.width(), tone.height(), HALF, true, true);
+        BitSet asked = DrawnPieces.of(ink, dustPx);
+        if (asked.isEmpty()) {
+            return EdgeLevels.ASSUMED;
+        }
+        profiles.followRows(ink, asked);
+        profiles.followColumns(ink, asked);
+        return profiles.levels();
+    }
+
+    private void followRows(RunLabels ink, BitSet asked) {
+        long[] runs = new long[1];
+        ink.forEachRun((y, from, to, piece) -> runs[0] += asked.get(piece) ? 2 : 0);
+        int every = (int) Math.max(1, runs[0] / ENOUGH);
+        for (int y = 0; y < height; y += every) {
+            ink.forEachRun(
+                    y,
+                    y + 1,
+                    (row, from, to, piece) -> {
+                        if (asked.get(piece)) {
+                            follow(row * width + from, -1, from, width - 1 - from);
+                            follow(row * width + to - 1, 1, width - to, to - 1);
+                        }
+                    });
+        }
+    }
+
+    private void followColumns(RunLabels ink, BitSet asked) {
+        int every = Math.max(1, width / 400);
+        for (int x = every / 2; x < width; x += every) {
+            for (int y = 0; y + 1 < height; y++) {
+                int at = y * width + x;
+                boolean here = darkness[at] < 0;
+                boolean below = darkness[at + width] < 0;
+                if (here != below && asked.get(ink.at(x, here ? y : y + 1))) {
+                    if (here) {
+                        follow(at, width, height - 1 - y, y);
+                    } else {
+                        follow(at + width, -width, y + 1, height - 2 - y);
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * Follows one profile.
+     *
+     * @param at the outermost pixel of ink
+     * @param out the way to the paper
+     * @param roomOut how many pixels there are that way
+     * @param roomIn how many there are the other way
+     */
+    private void follow(int at, int out, int roomOut, int roomIn) {
+        int x = at % width;
+        int y = at / width;
+        if (roomOut < LEVEL || x == 0 || y == 0 || x == width - 1 || y == height - 1) {
+            return;
+        }
+        double along = (value(at) - value(at + out));
+        int aside = out == 1 || out == -1 ? width : 1;
+        double turn = (value(at + aside) - value(at - aside)) / 2.0;
+        if (along <= 0 || along < LEAST_COSINE * Math.hypot(along, turn)) {
+            return;
+        }
+        long paper = walk(at, out, roomOut, -1);
+        long dark = walk(at, -out, roomIn, 1);
+        int low = (int) (paper >> 1);
+        int high = (int) (dark >> 1);
+        if (high - low < LEAST_CONTRAST || (paper & 1) == 0) {
+            return;
+        }
+        edges++;
+        papers[low]++;
+        inks[high]++;
+        double steep = Math.hypot(along, turn);
+        blurs[(int) Math.min(399, 10 * (high - low) / (steep * Math.sqrt(2 * Math.PI)))]++;
+        if ((dark & 1) != 0) {
+            level++;
+            levelInks[value(at - LEVEL * out)]++;
+            halves[(low + high + 1) / 2]++;
+        }
+    }
+
+    /** The level a profile comes to, times two; plus one if it stays there. */
+    private long walk(int at, int step, int room, int sign) {
+        int best = value(at);
+        int since = 0;
+        int sum = 0;
+        int reach = Math.min(room, REACH);
+        for (int k = 1; k <= reach; k++) {
+            int value = value(at + k * step);
+            if (sign * (value - best) > STEP) {
+                best = value;
+                since = 0;
+                sum = 0;
+                continue;
+            }
+            if (sign * (best - value) > 4 * STEP) {
+                break;
+            }
+            sum += value;
+            since++;
+            if (since == LEVEL) {
+                return 2L * Math.round((best + sum) / (LEVEL + 1f)) + 1;
+            }
+        }
+        return 2L * best;
+    }
+
+    private int value(int at) {
+        return darkness[at] & 0xff;
+    }
+
+    private EdgeLevels levels() {
+        if (edges == 0) {
+            return EdgeLevels.ASSUMED;
+        }
+        double blur = (quantile(blurs, 0.5) + 0.5) / 10.0;
+        boolean enough = level >= LEAST_LEVEL || level >= LEAST_LEVEL_SHARE * edges;
+        double half =
+                enough
+                        ? quantile(halves, 0.5)
+                        : (quantile(papers, 0.5) + quantile(inks, RIDGE_QUANTILE)) / 2.0;
+        int[] dark = enough ? levelInks : inks;
+        return new EdgeLevels(
+                half,
+                blur,
+                paperSpread(half),
+                quantile(dark, 0.5) - quantile(dark, 1 - ABOVE),
+                edges);
+    }
+
+    /** Stains and grain all over the sheet. */
+    private double paperSpread(double half) {
+        int[] counts = new int[256];
+        int every = Math.max(1, darkness.length / 1_000_003);
+        for (int at = 0; at < darkness.length; at += every) {
+            int value = value(at);
+            counts[value] += value < half ? 1 : 0;
+        }
+        double usual = quantile(counts, 0.5);
+        return Math.max(quantile(counts, ABOVE) - usual, (quantile(counts, TWICE) - usual) / 2);
+    }
+
+    private static int quantile(int[] counts, double share) {
+        long total = 0;
+        for (int count : counts) {
+            total += count;
+        }
+        long seen = 0;
+        for (int k = 0; k < counts.length; k++) {
+            seen += counts[k];
+            if (seen > 0 && seen >= share * total) {
+                return k;
+            }
+        }
+        return counts.length - 1;
+    }
+}

@@ -1,0 +1,50 @@
+package neattrace.standin.scanner;
+
+import java.util.stream.IntStream;
+
+/** Gaussian blur of samples that are not whole numbers. */
+final class FloatBlur {
+
+    private FloatBlur() {}
+
+    /** In place; beyond the edge the edge goes on. */
+    static void blur(float[] values, int width, int height, double sigma) {
+        if (sigma < 0.05) {
+            return;
+        }
+        float[] kernel = kernel(sigma);
+        float[] rows = new float[values.length];
+        IntStream.range(0, height)
+                .parallel()
+                .forEach(y -> line(values, rows, y * width, 1, width, kernel));
+        IntStream.range(0, width)
+                .parallel()
+                .forEach(x -> line(rows, values, x, width, height, kernel));
+    }
+
+    private static void line(
+            float[] from, float[] to, int first, int step, int count, float[] kernel) {
+        int radius = kernel.length / 2;
+        for (int k = 0; k < count; k++) {
+            float sum = 0;
+            for (int d = -radius; d <= radius; d++) {
+                int at = Math.max(0, Math.min(count - 1, k + d));
+                sum += kernel[d + radius] * from[first + at * step];
+            }
+            to[first + k * step] = sum;
+        }
+    }
+
+    private static float[] kernel(double sigma) {
+        int radius = (int) Math.ceil(3.5 * sigma);
+        float[] kernel = new float[2 * radius + 1];
+        double sum = 0;
+        for (int k = -radius; k <= radius; k++) {
+            sum += Math.exp(-k * k / (2 * sigma * sigma));
+        }
+        for (int k = -radius; k <= radius; k++) {
+            kernel[k + radius] = (float) (Math.exp(-k * k / (2 * sigma * sigma)) / sum);
+        }
+        return kernel;
+    }
+}
