@@ -49,7 +49,7 @@ public final class Scans {
         List<Trial> worst =
                 trials.stream()
                         .sorted(Comparator.comparingDouble(Trial::badness).reversed())
-                        .limit(Math.max(WORST, cases / 50))
+                        .limit(Math.max(WORST, cases / 12))
                         .toList();
         System.out.println("the worst:");
         worst.forEach(Scans::printRow);

@@ -237,6 +237,7 @@ record Trial(
 
     /** How much wear did, 1 for as much as is allowed. */
     double badness() {
-        return share(worn) + (isExact() || !shown ? 0 : 1);
+        return (isAttainable() ? share(measured.distance()) : share(worn))
+                + (isExact() || !shown ? 0 : 1);
     }
 }

@@ -13,7 +13,7 @@ final class FaintPiece {
     private static final double EXTENT = 0.7;
 
     /** More pixels than this are no small piece. */
-    private static final int MANY = 20_000;
+    private static final int MANY = 4000;
 
     private static final int[] DX = {1, 1, 0, -1, -1, -1, 0, 1};
     private static final int[] DY = {0, 1, 1, 1, 0, -1, -1, -1};

@@ -8,13 +8,14 @@ package neattrace.sheet.edge;
  * @param paperSpread how much darker than usual paper beside an edge is at places, a standard
  *     deviation
  * @param inkSpread how much paler than usual ink is, the same way
+ * @param penPx how wide most lines are, px
  * @param edges how many were looked at; 0 if there are none and the rest is assumed
  */
 public record EdgeLevels(
-        double half, double blurPx, double paperSpread, double inkSpread, int edges) {
+        double half, double blurPx, double paperSpread, double inkSpread, double penPx, int edges) {
 
     /** Half way from paper to ink, for sheets without edges. */
-    public static final EdgeLevels ASSUMED = new EdgeLevels(127.5, 0.5, 0, 0, 0);
+    public static final EdgeLevels ASSUMED = new EdgeLevels(127.5, 0.5, 0, 0, 4, 0);
 
     /**
      * How dark the middle of a gap of paper between two edges of solid ink gets by blur alone, and

@@ -1,5 +1,6 @@
 package neattrace.sheet.edge;
 
+import java.util.Arrays;
 import java.util.BitSet;
 import neattrace.raster.label.RunLabels;
 import neattrace.sheet.tone.ToneMap;
@@ -13,6 +14,12 @@ public final class EdgeProfiles {
 
     /** Profiles are looked at until about so many are found. */
     private static final int ENOUGH = 30_000;
+
+    /** Runs of ink are told apart up to this length, px. */
+    private static final int WIDEST = 400;
+
+    /** Of the runs along a line of even width drawn in all directions so many are no longer. */
+    private static final double RUN_QUANTILE = 0.3;
 
     private static final int REACH = 12;
     private static final int LEVEL = 3;
@@ -30,9 +37,6 @@ public final class EdgeProfiles {
     private static final int LEAST_LEVEL = 150;
 
     private static final double LEAST_LEVEL_SHARE = 0.12;
-
-    /** Where no line is wide enough to be level, its ridges reach towards the ink's darkness. */
-    private static final double RIDGE_QUANTILE = 0.85;
 
     /** The share of a normal distribution that lies below one standard deviation. */
     private static final double ABOVE = 0.841;
@@ -52,6 +56,11 @@ public final class EdgeProfiles {
 
     /** Blur in tenths of the pixel's. */
     private final int[] blurs = new int[400];
+
+    /** Lengths of runs of ink along rows and down columns. */
+    private final int[] across = new int[WIDEST + 1];
+
+    private final int[] down = new int[WIDEST + 1];
 
     private int edges;
     private int level;
@@ -82,7 +91,13 @@ public final class EdgeProfiles {
 
     private void followRows(RunLabels ink, BitSet asked) {
         long[] runs = new long[1];
-        ink.forEachRun((y, from, to, piece) -> runs[0] += asked.get(piece) ? 2 : 0);
+        ink.forEachRun(
+                (y, from, to, piece) -> {
+                    if (asked.get(piece)) {
+                        runs[0] += 2;
+                        across[Math.min(WIDEST, to - from)]++;
+                    }
+                });
         int every = (int) Math.max(1, runs[0] / ENOUGH);
         for (int y = 0; y < height; y += every) {
             ink.forEachRun(
@@ -100,12 +115,15 @@ public final class EdgeProfiles {
     private void followColumns(RunLabels ink, BitSet asked) {
         int every = Math.max(1, width / 400);
         for (int x = every / 2; x < width; x += every) {
+            int run = 0;
             for (int y = 0; y + 1 < height; y++) {
                 int at = y * width + x;
                 boolean here = darkness[at] < 0;
                 boolean below = darkness[at + width] < 0;
+                run = here ? run + 1 : 0;
                 if (here != below && asked.get(ink.at(x, here ? y : y + 1))) {
                     if (here) {
+                        down[Math.min(WIDEST, run)]++;
                         follow(at, width, height - 1 - y, y);
                     } else {
                         follow(at + width, -width, y + 1, height - 2 - y);
@@ -190,17 +208,29 @@ public final class EdgeProfiles {
         }
         double blur = (quantile(blurs, 0.5) + 0.5) / 10.0;
         boolean enough = level >= LEAST_LEVEL || level >= LEAST_LEVEL_SHARE * edges;
-        double half =
-                enough
-                        ? quantile(halves, 0.5)
-                        : (quantile(papers, 0.5) + quantile(inks, RIDGE_QUANTILE)) / 2.0;
+        double pen = penPx();
+        double half = quantile(halves, 0.5);
+        if (!enough) {
+            double paper = quantile(papers, 0.5);
+            double peak = quantile(inks, 0.5) - paper;
+            half = paper + FineLine.contrast(peak, HALF - paper, pen, blur) / 2;
+        }
         int[] dark = enough ? levelInks : inks;
         return new EdgeLevels(
                 half,
                 blur,
                 paperSpread(half),
                 quantile(dark, 0.5) - quantile(dark, 1 - ABOVE),
+                pen,
                 edges);
+    }
+
+    /** A line's shortest runs go straight across it, one way or the other. */
+    private double penPx() {
+        int row = quantile(across, RUN_QUANTILE);
+        int column = quantile(down, RUN_QUANTILE);
+        boolean both = Arrays.stream(down).sum() > 0;
+        return Math.max(1, both ? Math.min(row, column) : row);
     }
 
     /** Stains and grain all over the sheet. */

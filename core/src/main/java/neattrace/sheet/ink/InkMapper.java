@@ -101,7 +101,15 @@ public final class InkMapper {
         SlitMender.mend(map, !noisy && !laid.oneBit());
         progress.report("Dropping specks", 0.9);
         SpeckReport specks =
-                SpeckDropper.drop(map, speckMm, automatic && noisy, sheetPxPerMm, masked.kept());
+                automatic
+                        ? SpeckDropper.dropDust(
+                                map,
+                                toned.tone(),
+                                advice.edges(),
+                                !noisy && !laid.oneBit(),
+                                sheetPxPerMm,
+                                masked.kept())
+                        : SpeckDropper.drop(map, speckMm, sheetPxPerMm, masked.kept());
         progress.report("Ink map done", 1);
         return new InkReading(
                 map,

@@ -10,9 +10,6 @@ final class SmallPieces {
     /** More small pieces than this are grain; nobody looks for a pattern in it. */
     private static final int MOST_LOOKED_AT = 40_000;
 
-    /** A piece without ink within this distance lies by itself, px. */
-    private static final int ALONE_PX = 8;
-
     final double[] x;
     final double[] y;
     final long[] area;
@@ -22,6 +19,14 @@ final class SmallPieces {
 
     /** Coverage of the darkest pixel, 0 to 255. */
     final int[] darkest;
+
+    /** Width and height of the box round it, px. */
+    final int[] wide;
+
+    final int[] high;
+
+    private final int[] left;
+    private final int[] top;
 
     final boolean[] isProtected;
     final boolean[] inPattern;
@@ -35,6 +40,10 @@ final class SmallPieces {
         area = new long[count];
         part = new int[count];
         darkest = new int[count];
+        wide = new int[count];
+        high = new int[count];
+        left = new int[count];
+        top = new int[count];
         isProtected = new boolean[count];
         inPattern = new boolean[count];
     }
@@ -78,6 +87,14 @@ final class SmallPieces {
         y[k] += (row + 0.5) * (to - from);
         area[k] += to - from;
         part[k] = p;
+        if (area[k] == to - from) {
+            left[k] = from;
+            top[k] = row;
+        }
+        int right = Math.max(left[k] + wide[k], to);
+        left[k] = Math.min(left[k], from);
+        wide[k] = right - left[k];
+        high[k] = row + 1 - top[k];
         int base = row * map.width();
         for (int column = from; column < to; column++) {
             darkest[k] = Math.max(darkest[k], map.coverage()[base + column] & 0xff);
@@ -94,17 +111,8 @@ final class SmallPieces {
         return Math.sqrt(area[k] * 4 / Math.PI);
     }
 
-    /** Whether there is no other ink near a piece of ink. */
-    boolean isAlone(int k) {
-        int reach = ALONE_PX + (int) Math.ceil(diameterPx(k));
-        int x1 = Math.min(map.width() - 1, (int) x[k] + reach);
-        int y1 = Math.min(map.height() - 1, (int) y[k] + reach);
-        long ink = 0;
-        for (int row = Math.max(0, (int) y[k] - reach); row <= y1; row++) {
-            for (int column = Math.max(0, (int) x[k] - reach); column <= x1; column++) {
-                ink += map.isInk(row * map.width() + column) ? 1 : 0;
-            }
-        }
-        return ink <= area[k];
+    /** How long it is, px. */
+    double lengthPx(int k) {
+        return Math.hypot(wide[k], high[k]);
     }
 }

@@ -7,7 +7,9 @@ import java.util.Comparator;
 import java.util.List;
 import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
+import neattrace.sheet.edge.EdgeLevels;
 import neattrace.sheet.speck.Speck.Fate;
+import neattrace.sheet.tone.ToneMap;
 
 /** Takes specks of ink and pinholes of paper away. */
 public final class SpeckDropper {
@@ -17,68 +19,151 @@ public final class SpeckDropper {
 
     private static final double DOUBT_TO = 1.4;
 
-    /** Dust on a noisy scan has fewer pixels than this at any resolution. */
-    private static final int DUST_PX = 5;
+    /** A piece of more diameters of the pen than this is no speck. */
+    private static final double LARGE = 1.8;
 
-    /** Dust that lies by itself may be somewhat larger. */
-    private static final int LONE_DUST_PX = 7;
+    /** Nor is one of so many pixels, however wide the pen. */
+    private static final double LEAST_LARGE_PX = 16;
 
-    /** Pale dust may be larger still. */
-    private static final int PALE_DUST_PX = 14;
+    /** More small pieces than this are grain; what is finer than half a line goes. */
+    private static final int MANY = 40_000;
 
-    /** Even a small dot of a pen is darker than this in its middle, of 255. */
-    private static final int PALE = 170;
+    /** So many specks strewn over a picture without grain are dust all the same. */
+    private static final int STREWN = 6;
+
+    private static final double FINE = 0.5;
+    private static final double FAR = 4;
 
     private SpeckDropper() {}
 
     /**
-     * Drops what is too small, in place.
+     * Drops what is smaller than a size, in place.
      *
      * @param map changed: dropped ink becomes paper, dropped holes become ink
      * @param limitMm diameter of a dot whose area a piece must have to stay, mm
-     * @param noisy whether the scan has grain and its dust is to be told by the number of its
-     *     pixels and by its paleness as well; holes are not, since dust is dark
      * @param kept protected pixels, by row times width plus column
      */
-    public static SpeckReport drop(
-            InkMap map, double limitMm, boolean noisy, double pxPerMm, BitSet kept) {
+    public static SpeckReport drop(InkMap map, double limitMm, double pxPerMm, BitSet kept) {
         double limit = Math.PI / 4 * Math.pow(limitMm * pxPerMm, 2);
-        double inkLimit = noisy ? Math.max(DUST_PX, limit) : limit;
-        if (inkLimit <= 0) {
+        if (limit <= 0) {
             return SpeckReport.NONE;
         }
-        double looked = Math.max(noisy ? PALE_DUST_PX : 0, inkLimit * DOUBT_TO * DOUBT_TO);
+        double looked = limit * DOUBT_TO * DOUBT_TO;
+        List<Speck> doubtful = new ArrayList<>();
         RunLabels ink = RunLabels.of(map, true, true);
         SmallPieces dots = SmallPieces.of(ink, map, looked, pxPerMm, kept);
-        List<Speck> doubtful = new ArrayList<>();
-        Outcome dust = sort(dots, inkLimit, noisy, pxPerMm, true, doubtful);
+        Outcome dust = bySize(dots, limit, pxPerMm, true, doubtful);
         repaint(map, ink, dust.dropped(), (byte) 0);
         RunLabels paper = RunLabels.of(map, false, false);
-        SmallPieces holes = SmallPieces.of(paper, map, limit * DOUBT_TO * DOUBT_TO, pxPerMm, kept);
-        Outcome pinholes = sort(holes, limit, false, pxPerMm, false, doubtful);
+        SmallPieces holes = SmallPieces.of(paper, map, looked, pxPerMm, kept);
+        Outcome pinholes = bySize(holes, limit, pxPerMm, false, doubtful);
         repaint(map, paper, pinholes.dropped(), (byte) 255);
+        return report(limitMm, dust, pinholes, doubtful);
+    }
+
+    /**
+     * Drops dust and pinholes, told from the drawing's own dots by all that can be seen of them, in
+     * place.
+     *
+     * @param map changed: dropped ink becomes paper, dropped holes become ink
+     * @param tone what it was decided from
+     * @param edges what the drawing's edges have in common
+     * @param clean whether the picture has no grain: nothing goes unless specks finer than its
+     *     lines lie strewn all over its paper
+     * @param kept protected pixels, by row times width plus column
+     */
+    public static SpeckReport dropDust(
+            InkMap map,
+            ToneMap tone,
+            EdgeLevels edges,
+            boolean clean,
+            double pxPerMm,
+            BitSet kept) {
+        double pen = edges.penPx();
+        double large = Math.max(LEAST_LARGE_PX, Math.PI / 4 * Math.pow(LARGE * pen, 2));
+        List<Speck> doubtful = new ArrayList<>();
+        RunLabels ink = RunLabels.of(map, true, true);
+        DrawnGrid drawn = new DrawnGrid(ink, map.width(), map.height(), large, pen);
+        SmallPieces dots = SmallPieces.of(ink, map, large, pxPerMm, kept);
+        if (clean && strewn(dots, drawn, pen) < STREWN) {
+            return SpeckReport.NONE;
+        }
+        DustJudge ofDots = new DustJudge(dots, tone, edges, drawn, true, clean);
+        Outcome dust = byScore(dots, ofDots, pen, pxPerMm, true, doubtful);
+        repaint(map, ink, dust.dropped(), (byte) 0);
+        RunLabels paper = RunLabels.of(map, false, false);
+        SmallPieces holes = SmallPieces.of(paper, map, large, pxPerMm, kept);
+        DustJudge ofHoles = new DustJudge(holes, tone, edges, drawn, false, clean);
+        Outcome pinholes = byScore(holes, ofHoles, pen, pxPerMm, false, doubtful);
+        repaint(map, paper, pinholes.dropped(), (byte) 255);
+        double largest = Math.sqrt(Math.max(dust.largest(), pinholes.largest()) * 4 / Math.PI);
+        return report(largest / pxPerMm, dust, pinholes, doubtful);
+    }
+
+    /** How many specks much finer than lines lie far from them. */
+    private static int strewn(SmallPieces dots, DrawnGrid drawn, double pen) {
+        int strewn = 0;
+        for (int k = 0; k < dots.count(); k++) {
+            boolean fine = dots.diameterPx(k) < FINE * pen && !dots.inPattern[k];
+            strewn += fine && drawn.distance(dots.x[k], dots.y[k]) > FAR * pen ? 1 : 0;
+        }
+        return strewn;
+    }
+
+    private static SpeckReport report(
+            double limitMm, Outcome dust, Outcome pinholes, List<Speck> doubtful) {
         doubtful.sort(Comparator.comparingDouble(Speck::diameterMm).reversed());
         return new SpeckReport(
-                Math.sqrt(inkLimit * 4 / Math.PI) / pxPerMm,
+                limitMm,
                 dust.dropped().cardinality() + pinholes.dropped().cardinality(),
                 dust.inPattern() + pinholes.inPattern(),
                 doubtful.subList(0, Math.min(SpeckReport.MOST, doubtful.size())));
     }
 
-    private record Outcome(BitSet dropped, int inPattern) {}
+    /**
+     * What was decided.
+     *
+     * @param largest pixels of the largest that goes
+     */
+    private record Outcome(BitSet dropped, int inPattern, long largest) {}
 
-    private static Outcome sort(
+    private static Outcome byScore(
             SmallPieces pieces,
-            double limit,
-            boolean noisy,
+            DustJudge judge,
+            double pen,
             double pxPerMm,
             boolean ink,
             List<Speck> doubtful) {
         BitSet dropped = new BitSet();
         int inPattern = 0;
+        long largest = 0;
+        boolean many = pieces.count() > MANY;
         for (int k = 0; k < pieces.count(); k++) {
-            boolean small = pieces.area[k] < limit || noisy && isDust(pieces, k);
-            Fate fate = small ? fate(pieces, k) : Fate.KEPT;
+            double score =
+                    !many
+                            ? judge.score(k)
+                            : pieces.diameterPx(k) < pen / 2 ? -DustJudge.DOUBT : DustJudge.DOUBT;
+            Fate fate = score < 0 ? fate(pieces, k) : Fate.KEPT;
+            inPattern += fate == Fate.PATTERN ? 1 : 0;
+            if (fate == Fate.DROPPED) {
+                dropped.set(pieces.part[k]);
+                largest = Math.max(largest, pieces.area[k]);
+            }
+            boolean decided = fate == Fate.PATTERN || fate == Fate.PROTECTED;
+            if (Math.abs(score) < DustJudge.DOUBT && !decided && !pieces.inPattern[k]) {
+                double diameterMm = pieces.diameterPx(k) / pxPerMm;
+                doubtful.add(new Speck(pieces.x[k], pieces.y[k], diameterMm, ink, fate));
+            }
+        }
+        return new Outcome(dropped, inPattern, largest);
+    }
+
+    private static Outcome bySize(
+            SmallPieces pieces, double limit, double pxPerMm, boolean ink, List<Speck> doubtful) {
+        BitSet dropped = new BitSet();
+        int inPattern = 0;
+        for (int k = 0; k < pieces.count(); k++) {
+            Fate fate = pieces.area[k] < limit ? fate(pieces, k) : Fate.KEPT;
             if (fate == Fate.DROPPED) {
                 dropped.set(pieces.part[k]);
             }
@@ -93,7 +178,7 @@ public final class SpeckDropper {
                 doubtful.add(new Speck(pieces.x[k], pieces.y[k], diameterMm, ink, fate));
             }
         }
-        return new Outcome(dropped, inPattern);
+        return new Outcome(dropped, inPattern, 0);
     }
 
     private static Fate fate(SmallPieces pieces, int k) {
@@ -101,11 +186,6 @@ public final class SpeckDropper {
             return Fate.PROTECTED;
         }
         return pieces.inPattern[k] ? Fate.PATTERN : Fate.DROPPED;
-    }
-
-    private static boolean isDust(SmallPieces pieces, int k) {
-        return pieces.area[k] < PALE_DUST_PX && pieces.darkest[k] < PALE
-                || pieces.area[k] < LONE_DUST_PX && pieces.isAlone(k);
     }
 
     private static void repaint(InkMap map, RunLabels parts, BitSet dropped, byte value) {

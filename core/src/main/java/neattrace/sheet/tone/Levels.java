@@ -28,6 +28,9 @@ public record Levels(double paper, double ink, double noise, double rough, boole
 
     private static final double ROUGH = 0.12;
 
+    /** So many of the places where ink is darkest along a row are darker than solid ink. */
+    private static final double RIDGE = 0.35;
+
     /**
      * Measures.
      *
@@ -44,11 +47,34 @@ public record Levels(double paper, double ink, double noise, double rough, boole
             return new Levels(tone, tone, 0, 0, false);
         }
         double paper = quantile(histogram, otsu + 1, 255, 0.5);
-        double ink = quantile(histogram, 0, otsu, 0.25);
+        double ink = quantile(ridges(sheet, ignored, otsu), 0, otsu, RIDGE);
         if (paper - ink < ONE_TONE) {
             return new Levels(tone, tone, 0, 0, false);
         }
         return new Levels(paper, ink, noise(sheet, paper), rough(histogram, paper), true);
+    }
+
+    /**
+     * The darkest of each crossing of ink, in a sample of rows: what lies on the slopes of edges is
+     * not the ink's own darkness.
+     */
+    private static long[] ridges(GreySheet sheet, BitSet ignored, int otsu) {
+        long[] counts = new long[256];
+        int step = Math.max(1, sheet.height() / 2000);
+        boolean any = !ignored.isEmpty();
+        for (int y = 0; y < sheet.height(); y += step) {
+            for (int x = 0; x < sheet.width(); x++) {
+                int value = sheet.at(x, y);
+                boolean darkest =
+                        value <= otsu
+                                && (x == 0 || value <= sheet.at(x - 1, y))
+                                && (x + 1 == sheet.width() || value <= sheet.at(x + 1, y));
+                if (darkest && !(any && ignored.get(y * sheet.width() + x))) {
+                    counts[value]++;
+                }
+            }
+        }
+        return counts;
     }
 
     /** The same with what a user set by hand instead of what was measured. */
