@@ -131,7 +131,7 @@ public final class Flats {
         Picture rough = loose ? LooseRough.of(half) : half;
         Job job = Job.of(new Source("lines.png", png(black, SIDE))).withPpi(300);
         Traced traced = Pipeline.trace(job, null, Progress.SILENT);
-        Drawing drawing = RoughFlats.of(traced, rough, List.of(), press, Progress.SILENT).drawing();
+        Drawing drawing = RoughFlats.of(traced, rough, false, press, Progress.SILENT).drawing();
         return Optional.of(compare(black, lines, twin, drawing));
     }
 

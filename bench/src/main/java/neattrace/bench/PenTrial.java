@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 
@@ -24,16 +26,8 @@ final class PenTrial {
         for (int k = 0; k < strokes; k++) {
             parts.add(stroke(chance, stroke, side));
         }
-        Geometry page =
-                FACTORY.toGeometry(
-                        new org.locationtech.jts.geom.Envelope(4, side - 4, 4, side - 4));
+        Geometry page = FACTORY.toGeometry(new Envelope(4, side - 4, 4, side - 4));
         Geometry ink = UnaryUnionOp.union(parts).intersection(page);
-        if (ink.getNumGeometries() == 1) {
-            ink =
-                    FACTORY.createMultiPolygon(
-                            TrialDrawing.polygons(ink)
-                                    .toArray(org.locationtech.jts.geom.Polygon[]::new));
-        }
         return new TrialDrawing("pen" + strokes, ink, List.of(), side, side, stroke);
     }
 
@@ -60,7 +54,7 @@ final class PenTrial {
         }
         BufferParameters round = new BufferParameters(24);
         double own = width * chance.nextDouble(0.8, 1.25);
-        return org.locationtech.jts.operation.buffer.BufferOp.bufferOp(
+        return BufferOp.bufferOp(
                 FACTORY.createLineString(curve.toArray(Coordinate[]::new)), own / 2, round);
     }
 

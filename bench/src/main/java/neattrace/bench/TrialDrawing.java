@@ -16,6 +16,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -41,6 +42,18 @@ record TrialDrawing(
     private static final double OPEN_SET_SHARE = 2.0 / 72;
 
     private static final double OWN_SHARE = 1.0 / 170;
+
+    /** Unions and cuts leave lines and scraps behind that no pixel shows. */
+    TrialDrawing {
+        List<Polygon> shapes = new ArrayList<>();
+        for (Object each : PolygonExtracter.getPolygons(ink)) {
+            Polygon shape = (Polygon) each;
+            if (shape.getArea() > 1) {
+                shapes.add(shape);
+            }
+        }
+        ink = new GeometryFactory().createMultiPolygon(shapes.toArray(Polygon[]::new));
+    }
 
     /** Draws one at random; empty if shapes alone do not tell what a file shows. */
     static Optional<TrialDrawing> random(SplittableRandom chance, List<Path> openSet)
@@ -138,14 +151,5 @@ record TrialDrawing(
             holes += ((Polygon) ink.getGeometryN(i)).getNumInteriorRing();
         }
         return new int[] {ink.getNumGeometries(), holes};
-    }
-
-    /** Polygons of a union as a list. */
-    static List<Polygon> polygons(Geometry geometry) {
-        List<Polygon> polygons = new ArrayList<>();
-        for (int i = 0; i < geometry.getNumGeometries(); i++) {
-            polygons.add((Polygon) geometry.getGeometryN(i));
-        }
-        return polygons;
     }
 }

@@ -125,13 +125,18 @@ final class FlatCommand implements Callable<Integer> {
         PressProfile press = PressProfile.bundled();
         Source source = new Source(String.valueOf(input.getFileName()), PictureReader.bytes(input));
         Picture colours = PictureReader.read(rough);
-        Job plain = Job.of(source).withClose(close());
+        List<Swatch> palette = palette(press);
+        Job plain = Job.of(source).withClose(close()).withSwatches(palette);
         Traced lines =
                 Pipeline.trace(ppi > 0 ? plain.withPpi(ppi) : plain, null, reporter.progress());
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
         RoughFlats.Coloured coloured =
                 RoughFlats.of(
-                        lines, fitted(colours, lines), palette(press), press, reporter.progress());
+                        lines,
+                        fitted(colours, lines),
+                        !palette.isEmpty(),
+                        press,
+                        reporter.progress());
         if (coloured.fitsBadly()) {
             reporter.warn(
                     String.format(

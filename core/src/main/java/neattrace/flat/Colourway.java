@@ -26,6 +26,13 @@ public record Colourway(String name, Map<Integer, Cmyk> builds) {
         return build == null ? swatch : swatch.withBuild(build);
     }
 
+    /** The same without a swatch. */
+    public Colourway without(int id) {
+        Map<Integer, Cmyk> next = new TreeMap<>(builds);
+        next.remove(id);
+        return new Colourway(name, next);
+    }
+
     /** The same with other inks for a swatch. */
     public Colourway with(int id, Cmyk build) {
         Map<Integer, Cmyk> next = new TreeMap<>(builds);

@@ -75,6 +75,11 @@ public record FlatRecipe(
         return new FlatRecipe(limits, spreadMm, pieces, lightDegrees, next);
     }
 
+    /** The same without a swatch, in forms. */
+    public FlatRecipe without(int swatch) {
+        return withForms(forms.stream().flatMap(form -> form.without(swatch).stream()).toList());
+    }
+
     /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
     public FlatRecipe moved(UnaryOperator<Point> map, double growth) {
         return withForms(forms.stream().map(form -> form.moved(map, growth)).toList());

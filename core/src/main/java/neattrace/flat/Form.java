@@ -2,6 +2,8 @@ package neattrace.flat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
@@ -21,6 +23,12 @@ public sealed interface Form {
     /** The same with one swatch in the place of another. */
     Form replacing(int from, int into);
 
+    /** What is left of it without a swatch; empty if nothing is. */
+    Optional<Form> without(int swatch);
+
+    /** The swatches it needs to be seen; it needs one of them at least. */
+    Set<Integer> needs();
+
     /** A form that is kept to one area and has one swatch. */
     sealed interface Within extends Form {
 
@@ -29,6 +37,16 @@ public sealed interface Form {
 
         /** Its colour. */
         int swatch();
+
+        @Override
+        default Optional<Form> without(int id) {
+            return swatch() == id ? Optional.empty() : Optional.of(this);
+        }
+
+        @Override
+        default Set<Integer> needs() {
+            return Set.of(swatch());
+        }
     }
 
     /**
@@ -150,6 +168,18 @@ public sealed interface Form {
                             next.put(under == from ? into : under, over == from ? into : over));
             return new Shade(ring, next);
         }
+
+        @Override
+        public Optional<Form> without(int swatch) {
+            Map<Integer, Integer> next = new TreeMap<>(darker);
+            next.entrySet().removeIf(e -> e.getKey() == swatch || e.getValue() == swatch);
+            return next.isEmpty() ? Optional.empty() : Optional.of(new Shade(ring, next));
+        }
+
+        @Override
+        public Set<Integer> needs() {
+            return Set.copyOf(darker.values());
+        }
     }
 
     /**
@@ -177,6 +207,16 @@ public sealed interface Form {
         @Override
         public Form replacing(int from, int into) {
             return swatch == from ? new Cast(mm, into) : this;
+        }
+
+        @Override
+        public Optional<Form> without(int id) {
+            return swatch == id ? Optional.empty() : Optional.of(this);
+        }
+
+        @Override
+        public Set<Integer> needs() {
+            return Set.of(swatch);
         }
     }
 

@@ -1,8 +1,10 @@
 package neattrace.flat;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -13,18 +15,27 @@ import java.util.stream.Collectors;
  * @param colourways the same in other inks
  * @param shown index of the colourway that is worked on; {@link #FIRST} for the swatches as they
  *     were first chosen
+ * @param lastId the highest id any swatch ever had; none is used twice, since forms, held lines and
+ *     colourways name swatches by it
  */
-public record Palette(List<Swatch> swatches, List<Colourway> colourways, int shown) {
+public record Palette(List<Swatch> swatches, List<Colourway> colourways, int shown, int lastId) {
 
     /** The swatches as they were first chosen are shown. */
     public static final int FIRST = -1;
 
     /** Nothing chosen. */
-    public static final Palette EMPTY = new Palette(List.of(), List.of(), FIRST);
+    public static final Palette EMPTY = new Palette(List.of(), List.of(), FIRST, 0);
 
     public Palette {
         swatches = List.copyOf(swatches);
         colourways = List.copyOf(colourways);
+        Set<Integer> ids = new HashSet<>();
+        for (Swatch swatch : swatches) {
+            if (swatch.id() < 1 || !ids.add(swatch.id())) {
+                throw new IllegalArgumentException("two swatches have the number " + swatch.id());
+            }
+            lastId = Math.max(lastId, swatch.id());
+        }
         if (shown < FIRST || shown >= colourways.size()) {
             throw new IllegalArgumentException("there is no colourway " + shown);
         }
@@ -48,7 +59,7 @@ public record Palette(List<Swatch> swatches, List<Colourway> colourways, int sho
      */
     public Palette with(List<Swatch> next) {
         if (shown == FIRST) {
-            return new Palette(next, colourways, shown);
+            return new Palette(next, colourways, shown, lastId);
         }
         Map<Integer, Swatch> first =
                 swatches.stream().collect(Collectors.toMap(Swatch::id, Function.identity()));
@@ -63,12 +74,26 @@ public record Palette(List<Swatch> swatches, List<Colourway> colourways, int sho
         }
         List<Colourway> ways = new ArrayList<>(colourways);
         ways.set(shown, way);
-        return new Palette(base, ways, shown);
+        return new Palette(base, ways, shown, lastId);
+    }
+
+    /** An id that no swatch has or ever had. */
+    public int freeId() {
+        return lastId + 1;
+    }
+
+    /** The same without a swatch, in all colourways. */
+    public Palette without(int id) {
+        return new Palette(
+                swatches.stream().filter(swatch -> swatch.id() != id).toList(),
+                colourways.stream().map(way -> way.without(id)).toList(),
+                shown,
+                lastId);
     }
 
     /** The same with a colourway shown. */
     public Palette showing(int colourway) {
-        return new Palette(swatches, colourways, colourway);
+        return new Palette(swatches, colourways, colourway, lastId);
     }
 
     /** The same with one more colourway, which starts as what is shown now and is shown then. */
@@ -77,13 +102,13 @@ public record Palette(List<Swatch> swatches, List<Colourway> colourways, int sho
         ways.add(
                 new Colourway(
                         name, now().stream().collect(Collectors.toMap(Swatch::id, Swatch::build))));
-        return new Palette(swatches, ways, ways.size() - 1);
+        return new Palette(swatches, ways, ways.size() - 1, lastId);
     }
 
     /** The same without a colourway; the first is shown then. */
     public Palette withoutColourway(int index) {
         List<Colourway> ways = new ArrayList<>(colourways);
         ways.remove(index);
-        return new Palette(swatches, ways, FIRST);
+        return new Palette(swatches, ways, FIRST, lastId);
     }
 }

@@ -13,12 +13,27 @@ import neattrace.press.colour.Lab;
  * @param group what it is sorted under, such as "Sea"; empty for none
  * @param locked whether it is kept as it is until unlocked
  * @param spot the measured colour of an ink of its own that prints it; empty if process inks do
+ * @param tone whose darker or lighter sister it is, if it was made as one
  */
 public record Swatch(
-        int id, String name, Cmyk build, String group, boolean locked, Optional<Lab> spot) {
+        int id,
+        String name,
+        Cmyk build,
+        String group,
+        boolean locked,
+        Optional<Lab> spot,
+        Optional<Tone> tone) {
 
     /** The longest name. */
     public static final int MOST_LETTERS = 60;
+
+    /**
+     * What a swatch is a sister of.
+     *
+     * @param of id of the swatch it was made from
+     * @param lit whether it is that colour in the light; else in shadow
+     */
+    public record Tone(int of, boolean lit) {}
 
     public Swatch {
         name = name.strip();
@@ -34,36 +49,47 @@ public record Swatch(
 
     /** A swatch of process inks, in no group. */
     public Swatch(int id, String name, Cmyk build) {
-        this(id, name, build, "", false, Optional.empty());
+        this(id, name, build, "", false, Optional.empty(), Optional.empty());
     }
 
     /** The same under another id. */
     public Swatch withId(int other) {
-        return new Swatch(other, name, build, group, locked, spot);
+        return new Swatch(other, name, build, group, locked, spot, tone);
     }
 
     /** The same with another name. */
     public Swatch withName(String other) {
-        return new Swatch(id, other, build, group, locked, spot);
+        return new Swatch(id, other, build, group, locked, spot, tone);
     }
 
     /** The same with other inks. */
     public Swatch withBuild(Cmyk other) {
-        return new Swatch(id, name, other, group, locked, spot);
+        return new Swatch(id, name, other, group, locked, spot, tone);
     }
 
     /** The same in another group. */
     public Swatch withGroup(String other) {
-        return new Swatch(id, name, build, other, locked, spot);
+        return new Swatch(id, name, build, other, locked, spot, tone);
     }
 
     /** The same locked or unlocked. */
     public Swatch withLocked(boolean lock) {
-        return new Swatch(id, name, build, group, lock, spot);
+        return new Swatch(id, name, build, group, lock, spot, tone);
     }
 
     /** The same printed with an ink of its own, or with process inks. */
     public Swatch withSpot(Optional<Lab> ink) {
-        return new Swatch(id, name, build, group, locked, ink);
+        return new Swatch(id, name, build, group, locked, ink, tone);
+    }
+
+    /** The same as the darker or lighter sister of another. */
+    public Swatch withTone(Tone other) {
+        return new Swatch(id, name, build, group, locked, spot, Optional.of(other));
+    }
+
+    /** A name that fits with an ending, shortened if need be. */
+    public static String named(String stem, String ending) {
+        int room = MOST_LETTERS - ending.length();
+        return (stem.length() > room ? stem.substring(0, room).strip() : stem) + ending;
     }
 }

@@ -77,9 +77,9 @@ public record Job(
         return swatches().stream().filter(swatch -> swatch.id() == id).findFirst();
     }
 
-    /** An id no swatch of this job has. */
+    /** An id no swatch of this job has or ever had. */
     public int freeSwatchId() {
-        return palette.swatches().stream().mapToInt(Swatch::id).max().orElse(0) + 1;
+        return palette.freeId();
     }
 
     public Job withTitle(String value) {
@@ -183,9 +183,10 @@ public record Job(
         return withSwatches(next);
     }
 
-    /** The same without a swatch and without the fills and lines that used it. */
+    /** The same without a swatch and without all that used it: fills, lines, forms, colourways. */
     public Job withoutSwatch(int id) {
-        return withSwatches(swatches().stream().filter(swatch -> swatch.id() != id).toList())
+        return withPalette(palette.without(id))
+                .withFlat(flat.without(id))
                 .withFills(fills.stream().filter(fill -> fill.swatch() != id).toList())
                 .withLine(line.withColour(line.colour().without(id)));
     }

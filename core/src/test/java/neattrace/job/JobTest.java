@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
 import neattrace.flat.Fill;
+import neattrace.flat.Form;
 import neattrace.flat.StarterColours;
 import neattrace.geom.Point;
 import neattrace.press.BlackRule;
@@ -34,6 +36,46 @@ class JobTest {
         assertThat(less.swatches()).hasSize(1);
         assertThat(less.fills()).containsExactly(new Fill(new Point(2, 2), 2));
         assertThat(less.freeSwatchId()).isEqualTo(3);
+    }
+
+    /** Its forms, its lines and its inks in other colourways go along; nothing else does. */
+    @Test
+    void removingASwatchLeavesNothingThatNeedsIt() {
+        Job coloured =
+                JOB.withSwatch(StarterColours.swatch(1))
+                        .withSwatch(StarterColours.swatch(2))
+                        .withSwatch(StarterColours.swatch(3));
+        Job formed =
+                coloured.withPalette(coloured.palette().withColourway("Night"))
+                        .withFlat(
+                                coloured.flat()
+                                        .withForms(
+                                                List.of(
+                                                        new Form.Inset(new Point(1, 1), 2, 2),
+                                                        new Form.Cast(3, 1),
+                                                        new Form.Shade(
+                                                                List.of(
+                                                                        new Point(0, 0),
+                                                                        new Point(1, 0),
+                                                                        new Point(1, 1)),
+                                                                Map.of(1, 2, 3, 1)))));
+        Job less = formed.withoutSwatch(2);
+        assertThat(less.flat().forms())
+                .hasSize(2)
+                .allSatisfy(form -> assertThat(form.needs()).doesNotContain(2));
+        assertThat(less.palette().colourways().get(0).builds()).containsOnlyKeys(1, 3);
+        assertThat(less.palette().shown()).isZero();
+    }
+
+    /** What named the old one, in files and in memory, must not cling to the new one. */
+    @Test
+    void idsAreNeverUsedTwice() {
+        Job two = JOB.withSwatch(StarterColours.swatch(1)).withSwatch(StarterColours.swatch(2));
+        Job one = two.withoutSwatch(2);
+        assertThat(one.freeSwatchId()).isEqualTo(3);
+        assertThat(one.withoutSwatch(1).freeSwatchId()).isEqualTo(3);
+        assertThat(one.withPalette(one.palette().withColourway("Night")).freeSwatchId())
+                .isEqualTo(3);
     }
 
     @Test

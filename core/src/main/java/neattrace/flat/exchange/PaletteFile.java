@@ -150,7 +150,8 @@ public final class PaletteFile {
                             builds.get(i),
                             cut(entry.group().strip()),
                             false,
-                            entry.spot()));
+                            entry.spot(),
+                            Optional.empty()));
         }
         return List.copyOf(swatches);
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import neattrace.flat.Form;
 import neattrace.geom.Point;
@@ -75,6 +76,7 @@ public final class FormBuilder {
      *
      * @param pieces what each swatch covers, by id, mm
      * @param forms what is laid on
+     * @param swatches ids that there are; a form in another colour is lost
      * @param fall the direction in which shadows fall, one mm long
      * @param grounds the areas
      * @param page the whole page
@@ -83,13 +85,18 @@ public final class FormBuilder {
     public static Formed lay(
             Map<Integer, List<MultiPolygon>> pieces,
             List<Form> forms,
+            Set<Integer> swatches,
             Point fall,
             Grounds grounds,
             Polygon page,
             Optional<MultiPolygon> outside) {
         FormBuilder builder = new FormBuilder(pieces, fall);
         for (Form form : forms) {
-            if (!builder.lay(form, grounds, page, outside)) {
+            Optional<Form> seen = Optional.of(form);
+            for (int id : form.needs()) {
+                seen = swatches.contains(id) ? seen : seen.flatMap(left -> left.without(id));
+            }
+            if (seen.isEmpty() || !builder.lay(seen.get(), grounds, page, outside)) {
                 builder.lost.add(form);
             }
         }
@@ -209,8 +216,9 @@ public final class FormBuilder {
         return overlay(a, b, OverlayNG.DIFFERENCE);
     }
 
-    private static Geometry overlay(Geometry a, Geometry b, int operation) {
-        return OverlayNGRobust.overlay(a, b, operation);
+    /** Shapes that only touch leave lines and places as well, which no shape can be laid over. */
+    private static MultiPolygon overlay(Geometry a, Geometry b, int operation) {
+        return polygons(OverlayNGRobust.overlay(a, b, operation));
     }
 
     /** A ring that crosses itself is filled wherever it winds round an odd number of times. */

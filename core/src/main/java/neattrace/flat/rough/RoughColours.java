@@ -8,6 +8,7 @@ import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.flat.naming.ColourNames;
 import neattrace.flat.review.FlatReview;
+import neattrace.press.Cmyk;
 import neattrace.press.colour.DeltaE2000;
 import neattrace.press.colour.Lab;
 import neattrace.press.colour.Rgb;
@@ -33,7 +34,7 @@ public final class RoughColours {
     /**
      * The palette and the fills.
      *
-     * @param swatches one for each colour, most paper first, ids from 1; or the given palette
+     * @param swatches the given palette, and one more for each colour it lacks, most paper first
      * @param fills one for each coloured area, anchors in mm
      * @param clearShare how much of the paper of enclosed areas lies under its area's usual colour,
      *     0 to 1: a rough that was made for another drawing has many colours in each area
@@ -47,8 +48,10 @@ public final class RoughColours {
      * @param ink the drawing's ink, which is not looked beneath
      * @param rough same proportion as the drawing, any size
      * @param mmPerPx of the drawing
-     * @param palette the swatches that may be used, each colour takes the nearest; empty for
-     *     swatches as the rough has them
+     * @param palette the swatches there are
+     * @param onlyThese whether each colour takes the nearest of these; else a colour that none of
+     *     them has becomes a swatch of its own
+     * @param freeId the id of the first new swatch, those after it are free as well
      * @param press for the swatches' builds
      */
     public static Result read(
@@ -57,6 +60,8 @@ public final class RoughColours {
             Picture rough,
             double mmPerPx,
             List<Swatch> palette,
+            boolean onlyThese,
+            int freeId,
             PressProfile press) {
         AreaColours colours = AreaColours.count(areas, ink, rough);
         List<Cluster> clusters = new ArrayList<>();
@@ -74,15 +79,20 @@ public final class RoughColours {
         List<Swatch> swatches = new ArrayList<>(palette);
         List<Lab> looks = palette.stream().map(one -> FlatReview.look(one, press)).toList();
         List<Fill> fills = new ArrayList<>();
-        ColourNames names = new ColourNames();
+        ColourNames names = new ColourNames().taken(palette.stream().map(Swatch::name).toList());
+        int next = freeId;
         for (Cluster cluster : clusters) {
             int swatch;
-            if (palette.isEmpty()) {
-                swatch = swatches.size() + 1;
-                String name = names.name(cluster.lab);
-                swatches.add(new Swatch(swatch, name, press.nearest(cluster.rgb)));
-            } else {
+            Cmyk build = press.nearest(cluster.rgb);
+            Optional<Swatch> same =
+                    palette.stream().filter(one -> one.build().equals(build)).findFirst();
+            if (onlyThese) {
                 swatch = palette.get(nearest(cluster.lab, looks)).id();
+            } else if (same.isPresent()) {
+                swatch = same.get().id();
+            } else {
+                swatch = next++;
+                swatches.add(new Swatch(swatch, names.name(cluster.lab), build));
             }
             for (Area area : cluster.areas) {
                 fills.add(new Fill(area.anchor().times(mmPerPx), swatch));

@@ -35,8 +35,11 @@ public final class Colouring {
     /** What is lit has so much of its ink left (common practice, no source). */
     private static final double LIT = 0.55;
 
-    private static final String DARKER = ", shaded";
-    private static final String LIGHTER = ", lit";
+    /** How the name of a colour in shadow ends; only for people. */
+    public static final String DARKER = ", shaded";
+
+    /** How the name of a colour in the light ends. */
+    public static final String LIGHTER = ", lit";
 
     private Colouring() {}
 
@@ -160,18 +163,20 @@ public final class Colouring {
     /** The job with a darker or lighter swatch for another; one made earlier is used again. */
     public static With toned(Job job, int swatch, boolean lit) {
         Swatch base = job.swatch(swatch).orElseThrow();
-        String ending = lit ? LIGHTER : DARKER;
-        int room = Swatch.MOST_LETTERS - ending.length();
-        String stem = base.name().length() > room ? base.name().substring(0, room) : base.name();
-        String name = stem + ending;
+        Swatch.Tone tone = new Swatch.Tone(swatch, lit);
         Optional<Swatch> known =
-                job.swatches().stream().filter(one -> one.name().equals(name)).findFirst();
+                job.swatches().stream()
+                        .filter(one -> one.tone().filter(tone::equals).isPresent())
+                        .findFirst();
         if (known.isPresent()) {
             return new With(job, known.get().id());
         }
         Cmyk build = lit ? lit(base.build()) : under(base.build(), SHADOW);
+        String name = Swatch.named(base.name(), lit ? LIGHTER : DARKER);
         Swatch toned =
-                new Swatch(job.freeSwatchId(), name, build.rounded()).withGroup(base.group());
+                new Swatch(job.freeSwatchId(), name, build.rounded())
+                        .withGroup(base.group())
+                        .withTone(tone);
         return new With(job.withSwatch(toned), toned.id());
     }
 
@@ -239,7 +244,8 @@ public final class Colouring {
         Map<Integer, Integer> darker = new TreeMap<>();
         for (FlatLayer layer : drawing.layers()) {
             // What is in shadow already does not get darker still.
-            if (!layer.swatch().name().endsWith(DARKER) && layer.shape().intersects(shape)) {
+            boolean dark = layer.swatch().tone().filter(tone -> !tone.lit()).isPresent();
+            if (!dark && layer.shape().intersects(shape)) {
                 With with = toned(next, layer.swatch().id(), false);
                 next = with.job();
                 darker.put(layer.swatch().id(), with.swatch());

@@ -14,6 +14,8 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.flat.Fill;
 import neattrace.flat.FlatRecipe;
+import neattrace.flat.Form;
+import neattrace.flat.Palette;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.Settled;
@@ -23,6 +25,7 @@ import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.SheetJson;
 import neattrace.press.BlackRule;
 import neattrace.sheet.SheetRecipe;
+import neattrace.trace.LineColour;
 import neattrace.trace.LineRecipe;
 
 /**
@@ -130,7 +133,24 @@ final class JobJson {
                         version < 4 ? FlatRecipe.USUAL : FlatJson.read(need(root, "flat")),
                         BlackRule.valueOf(need(root, "black").asText()),
                         settled(root, version));
-        return new Parsed(sourceName, job);
+        return new Parsed(sourceName, remembering(job));
+    }
+
+    /** Ids that fills, forms and lines mention were used, though their swatch may be gone. */
+    private static Job remembering(Job job) {
+        int last = job.palette().lastId();
+        for (Fill fill : job.fills()) {
+            last = Math.max(last, fill.swatch());
+        }
+        for (Form form : job.flat().forms()) {
+            last = Math.max(last, form.needs().stream().max(Integer::compare).orElse(0));
+        }
+        last = Math.max(last, job.line().colour().swatch());
+        for (LineColour.Hold hold : job.line().colour().held()) {
+            last = Math.max(last, hold.swatch());
+        }
+        Palette p = job.palette();
+        return job.withPalette(new Palette(p.swatches(), p.colourways(), p.shown(), last));
     }
 
     private static List<Settled> settled(JsonNode root, int version) throws JobFileException {

@@ -33,6 +33,12 @@ final class PaletteJson {
             node.put("group", swatch.group()).put("locked", swatch.locked());
             swatch.spot()
                     .ifPresent(lab -> node.putArray("spot").add(lab.l()).add(lab.a()).add(lab.b()));
+            swatch.tone()
+                    .ifPresent(
+                            tone ->
+                                    node.putObject("tone")
+                                            .put("of", tone.of())
+                                            .put("lit", tone.lit()));
         }
         ArrayNode ways = root.putArray("colourways");
         for (Colourway way : palette.colourways()) {
@@ -41,7 +47,7 @@ final class PaletteJson {
             new TreeMap<>(way.builds())
                     .forEach((id, build) -> build(build, builds.addObject().put("swatch", id)));
         }
-        root.put("colourway", palette.shown());
+        root.put("colourway", palette.shown()).put("lastSwatch", palette.lastId());
     }
 
     private static void build(Cmyk build, ObjectNode node) {
@@ -60,8 +66,9 @@ final class PaletteJson {
                     new Swatch(need(node, "id").asInt(), need(node, "name").asText(), build(node));
             swatches.add(version < 4 ? swatch : withMore(swatch, node));
         }
+        swatches = FormerTones.known(swatches);
         if (version < 4) {
-            return new Palette(swatches, List.of(), Palette.FIRST);
+            return palette(swatches, List.of(), Palette.FIRST, 0);
         }
         List<Colourway> ways = new ArrayList<>();
         for (JsonNode node : need(root, "colourways")) {
@@ -71,7 +78,23 @@ final class PaletteJson {
             }
             ways.add(new Colourway(need(node, "name").asText(), builds));
         }
-        return new Palette(swatches, ways, (int) number(root, "colourway"));
+        // Before ids were remembered, what mentions a swatch tells which were used.
+        int mentioned =
+                ways.stream()
+                        .flatMap(w -> w.builds().keySet().stream())
+                        .max(Integer::compare)
+                        .orElse(0);
+        int last = Math.max(mentioned, root.path("lastSwatch").asInt(0));
+        return palette(swatches, ways, (int) number(root, "colourway"), last);
+    }
+
+    private static Palette palette(List<Swatch> swatches, List<Colourway> ways, int shown, int last)
+            throws JobFileException {
+        try {
+            return new Palette(swatches, ways, shown, last);
+        } catch (IllegalArgumentException e) {
+            throw new JobFileException("The job is damaged: " + e.getMessage() + ".", e);
+        }
     }
 
     private static Swatch withMore(Swatch swatch, JsonNode node) throws JobFileException {
@@ -80,9 +103,15 @@ final class PaletteJson {
                 spot.isMissingNode()
                         ? Optional.empty()
                         : Optional.of(new Lab(number(spot, 0), number(spot, 1), number(spot, 2)));
-        return swatch.withGroup(need(node, "group").asText())
-                .withLocked(need(node, "locked").asBoolean())
-                .withSpot(ink);
+        Swatch more =
+                swatch.withGroup(need(node, "group").asText())
+                        .withLocked(need(node, "locked").asBoolean())
+                        .withSpot(ink);
+        JsonNode tone = node.path("tone");
+        return tone.isMissingNode()
+                ? more
+                : more.withTone(
+                        new Swatch.Tone(need(tone, "of").asInt(), need(tone, "lit").asBoolean()));
     }
 
     static void writeGroups(List<AreaGroup> groups, ArrayNode array) {

@@ -3,8 +3,10 @@ package neattrace.job.pipeline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.LineLayer;
+import neattrace.flat.Swatch;
 import neattrace.flat.form.FormBuilder;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
@@ -163,6 +165,7 @@ public final class Pipeline {
         return FormBuilder.lay(
                 outlined,
                 recipe.forms(),
+                traced.job().swatches().stream().map(Swatch::id).collect(Collectors.toSet()),
                 recipe.fall(),
                 place ->
                         areas.at(place.times(traced.resolution().pxPerMm()))

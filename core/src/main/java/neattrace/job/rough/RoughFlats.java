@@ -1,12 +1,16 @@
 package neattrace.job.rough;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
-import neattrace.flat.Swatch;
+import java.util.Optional;
+import java.util.Set;
+import neattrace.flat.Fill;
 import neattrace.flat.edge.RoughEdges;
 import neattrace.flat.rough.RoughColours;
 import neattrace.flat.rough.RoughJoins;
 import neattrace.job.Job;
+import neattrace.job.colouring.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
@@ -16,6 +20,7 @@ import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.distance.OtherSide;
 import neattrace.raster.reading.PictureException;
+import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.Join;
 import neattrace.region.area.AreaFinder;
@@ -43,27 +48,28 @@ public final class RoughFlats {
     }
 
     /**
-     * The drawing with the rough's colours.
+     * The drawing with the rough's colours. What was decided before stays: swatches keep their ids
+     * and new ones are added to them, unseen lines are added to those there are, areas of locked
+     * swatches keep theirs, and so do areas on which the rough says nothing.
      *
      * @param lines the traced drawing
      * @param rough same proportion, any size
-     * @param palette the swatches that may be used; empty for swatches as the rough has them
+     * @param onlyOwn whether colours become the nearest of the job's own swatches, of which there
+     *     must be one; else the rough's own colours are added to them
      * @param press for the swatches' builds
      * @throws PictureException if the source cannot be read
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static Coloured of(
-            Traced lines,
-            Picture rough,
-            List<Swatch> palette,
-            PressProfile press,
-            Progress progress)
+            Traced lines, Picture rough, boolean onlyOwn, PressProfile press, Progress progress)
             throws PictureException {
         InkMap ink = lines.ink();
         double mmPerPx = lines.resolution().mmPerPx();
         OtherSide side = OtherSide.of(ink);
-        List<Join> joins =
-                new ArrayList<>(RoughJoins.find(ink, side, rough, mmPerPx, progress.part(0, 0.3)));
+        List<Join> joins = new ArrayList<>(lines.job().close().joins());
+        for (Join join : RoughJoins.find(ink, side, rough, mmPerPx, progress.part(0, 0.3))) {
+            add(joins, join);
+        }
         AreaMap areas =
                 AreaFinder.find(
                         ink,
@@ -71,14 +77,62 @@ public final class RoughFlats {
                         lines.resolution().pxPerMm(),
                         progress.part(0.3, 0.5));
         progress.report("Following the rough", 0.5);
-        joins.addAll(RoughEdges.find(ink, side, areas, rough, mmPerPx));
+        for (Join join : RoughEdges.find(ink, side, areas, rough, mmPerPx)) {
+            add(joins, join);
+        }
         Job closed = lines.job().withClose(lines.job().close().withJoins(joins));
         Traced same = Pipeline.trace(closed, lines, progress.part(0.6, 0.65));
         Drawing bare = Pipeline.colour(same, null, progress.part(0.65, 0.9));
         RoughColours.Result result =
-                RoughColours.read(bare.areas(), ink, rough, mmPerPx, palette, press);
-        Job coloured = closed.withSwatches(result.swatches()).withFills(result.fills());
+                RoughColours.read(
+                        bare.areas(),
+                        ink,
+                        rough,
+                        mmPerPx,
+                        closed.swatches(),
+                        onlyOwn,
+                        closed.freeSwatchId(),
+                        press);
+        Job coloured =
+                closed.withSwatches(result.swatches()).withFills(fills(bare, result.fills()));
         return new Coloured(
                 Pipeline.run(coloured, bare, progress.part(0.9, 1)), result.clearShare());
+    }
+
+    private static void add(List<Join> joins, Join join) {
+        if (!joins.contains(join)) {
+            joins.add(join);
+        }
+    }
+
+    /** Old fills, less those of areas that take a new one; areas of locked swatches take none. */
+    private static List<Fill> fills(Drawing bare, List<Fill> rough) {
+        Set<Integer> locked = new HashSet<>();
+        for (Area area : bare.areas().areas()) {
+            if (Colouring.isLocked(bare.job(), bare, area)) {
+                locked.add(area.label());
+            }
+        }
+        List<Fill> taken = new ArrayList<>();
+        Set<Integer> coloured = new HashSet<>();
+        for (Fill fill : rough) {
+            Optional<Area> area = bare.areaAt(fill.anchor());
+            if (area.filter(one -> !locked.contains(one.label())).isPresent()) {
+                taken.add(fill);
+                coloured.add(area.get().label());
+            }
+        }
+        List<Fill> fills = new ArrayList<>();
+        for (Fill fill : bare.job().fills()) {
+            boolean replaced =
+                    bare.areaAt(fill.anchor())
+                            .filter(area -> coloured.contains(area.label()))
+                            .isPresent();
+            if (!replaced) {
+                fills.add(fill);
+            }
+        }
+        fills.addAll(taken);
+        return fills;
     }
 }

@@ -2,7 +2,7 @@ package neattrace.sheet.advice;
 
 import java.util.List;
 import neattrace.sheet.sweep.Change;
-import neattrace.sheet.sweep.ThresholdSweep;
+import neattrace.sheet.sweep.SweepRange;
 
 /**
  * The threshold to take, and the stretch of thresholds round it in which the drawing's topology
@@ -39,15 +39,16 @@ public record CalmStretch(int from, int to, int changes, double best) {
      * than it gains.
      *
      * @param changes those that concern the drawing
-     * @param sweep what every threshold would do
+     * @param structures pieces of ink and holes there are half way
+     * @param range what thresholds come into question
      * @param half where edges are truest, 255ths
      */
-    public static CalmStretch round(List<Change> changes, ThresholdSweep sweep, double half) {
-        int low = sweep.low();
-        int high = sweep.high();
+    public static CalmStretch round(
+            List<Change> changes, int structures, SweepRange range, double half) {
+        int low = range.low();
+        int high = range.high();
         double start = Math.max(low, Math.min(high, half));
-        int structures = sweep.drawn((int) Math.rint(start));
-        int[] wrong = wrong(changes, sweep);
+        int[] wrong = wrong(changes, range);
         double best = start;
         double least = wrong[(int) Math.ceil(start)];
         double share = Math.max(LEAST_STRUCTURES, structures);
@@ -63,12 +64,12 @@ public record CalmStretch(int from, int to, int changes, double best) {
     }
 
     /** How many changes each threshold is on the wrong side of. */
-    private static int[] wrong(List<Change> changes, ThresholdSweep sweep) {
+    private static int[] wrong(List<Change> changes, SweepRange range) {
         int[] steps = new int[258];
         for (Change change : changes) {
-            if (change.losesInk() && change.level() >= sweep.range().faintest()) {
+            if (change.losesInk() && change.level() >= range.faintest()) {
                 steps[change.level() + 1]++;
-            } else if (!change.losesInk() && change.level() <= sweep.range().darkest()) {
+            } else if (!change.losesInk() && change.level() <= range.darkest()) {
                 steps[0]++;
                 steps[change.level() + 1]--;
             }

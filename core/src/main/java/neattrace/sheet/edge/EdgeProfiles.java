@@ -1,6 +1,5 @@
 package neattrace.sheet.edge;
 
-import java.util.Arrays;
 import java.util.BitSet;
 import neattrace.raster.label.RunLabels;
 import neattrace.sheet.tone.ToneMap;
@@ -54,13 +53,11 @@ public final class EdgeProfiles {
     private final int[] inks = new int[256];
     private final int[] levelInks = new int[256];
 
-    /** Blur in tenths of the pixel's. */
-    private final int[] blurs = new int[400];
+    /** Blur in hundredths of a pixel. */
+    private final int[] blurs = new int[4000];
 
-    /** Lengths of runs of ink along rows and down columns. */
-    private final int[] across = new int[WIDEST + 1];
-
-    private final int[] down = new int[WIDEST + 1];
+    /** Lengths of runs of ink along rows and down columns, in tenths. */
+    private final int[] runs = new int[10 * WIDEST + 1];
 
     private int edges;
     private int level;
@@ -90,21 +87,21 @@ public final class EdgeProfiles {
     }
 
     private void followRows(RunLabels ink, BitSet asked) {
-        long[] runs = new long[1];
+        long[] total = new long[1];
         ink.forEachRun(
                 (y, from, to, piece) -> {
                     if (asked.get(piece)) {
-                        runs[0] += 2;
-                        across[Math.min(WIDEST, to - from)]++;
+                        total[0] += 2;
                     }
                 });
-        int every = (int) Math.max(1, runs[0] / ENOUGH);
+        int every = (int) Math.max(1, total[0] / ENOUGH);
         for (int y = 0; y < height; y += every) {
             ink.forEachRun(
                     y,
                     y + 1,
                     (row, from, to, piece) -> {
                         if (asked.get(piece)) {
+                            count(row * width + from, row * width + to - 1, 1, every);
                             follow(row * width + from, -1, from, width - 1 - from);
                             follow(row * width + to - 1, 1, width - to, to - 1);
                         }
@@ -123,7 +120,7 @@ public final class EdgeProfiles {
                 run = here ? run + 1 : 0;
                 if (here != below && asked.get(ink.at(x, here ? y : y + 1))) {
                     if (here) {
-                        down[Math.min(WIDEST, run)]++;
+                        count(at - (run - 1) * width, at, width, every);
                         follow(at, width, height - 1 - y, y);
                     } else {
                         follow(at + width, -width, y + 1, height - 2 - y);
@@ -131,6 +128,22 @@ public final class EdgeProfiles {
                 }
             }
         }
+    }
+
+    /** Counts a run by its length between the places where it is half dark. */
+    private void count(int first, int last, int step, int weight) {
+        if (first < step || last + step >= darkness.length) {
+            return;
+        }
+        double length = (last - first) / step + beyond(first, -step) + beyond(last, step);
+        runs[(int) Math.min(10 * WIDEST, Math.round(10 * length))] += weight;
+    }
+
+    /** From the outermost pixel of ink to where it is half dark. */
+    private double beyond(int at, int out) {
+        double inside = value(at);
+        double outside = value(at + out);
+        return (inside - HALF) / Math.max(1, inside - outside);
     }
 
     /**
@@ -164,7 +177,7 @@ public final class EdgeProfiles {
         papers[low]++;
         inks[high]++;
         double steep = Math.hypot(along, turn);
-        blurs[(int) Math.min(399, 10 * (high - low) / (steep * Math.sqrt(2 * Math.PI)))]++;
+        blurs[(int) Math.min(3999, 100 * (high - low) / (steep * Math.sqrt(2 * Math.PI)))]++;
         if ((dark & 1) != 0) {
             level++;
             levelInks[value(at - LEVEL * out)]++;
@@ -206,7 +219,7 @@ public final class EdgeProfiles {
         if (edges == 0) {
             return EdgeLevels.ASSUMED;
         }
-        double blur = (quantile(blurs, 0.5) + 0.5) / 10.0;
+        double blur = (quantile(blurs, 0.5) + 0.5) / 100.0;
         boolean enough = level >= LEAST_LEVEL || level >= LEAST_LEVEL_SHARE * edges;
         double pen = penPx();
         double half = quantile(halves, 0.5);
@@ -225,12 +238,9 @@ public final class EdgeProfiles {
                 edges);
     }
 
-    /** A line's shortest runs go straight across it, one way or the other. */
+    /** A line's shorter runs go straight across it, one way or the other. */
     private double penPx() {
-        int row = quantile(across, RUN_QUANTILE);
-        int column = quantile(down, RUN_QUANTILE);
-        boolean both = Arrays.stream(down).sum() > 0;
-        return Math.max(1, both ? Math.min(row, column) : row);
+        return Math.max(1, quantile(runs, RUN_QUANTILE) / 10.0);
     }
 
     /** Stains and grain all over the sheet. */

@@ -8,7 +8,7 @@ package neattrace.sheet.edge;
 final class FineLine {
 
     private static final int ROUNDS = 30;
-    private static final double MOST = 1.2;
+    private static final double MOST = 1.3;
 
     private FineLine() {}
 
@@ -23,9 +23,12 @@ final class FineLine {
     static double contrast(double peak, double level, double widthPx, double blurPx) {
         double slope = peak / (blurPx * Math.sqrt(2 * Math.PI));
         double contrast = peak;
+        double blur = blurPx;
         for (int round = 0; round < ROUNDS; round++) {
-            double blur = blurPx * contrast / peak;
             double width = Math.max(0.5, widthPx - 2 * (contrast / 2 - level) / slope);
+            // The other edge takes some of the steepness away.
+            double alone = 1 - Math.exp(-width * width / (2 * blur * blur));
+            blur = contrast * alone / (slope * Math.sqrt(2 * Math.PI));
             double shown = 1 - new EdgeLevels(0, blur, 0, 0, 0, 0).across(width / 2) / 255;
             double next = Math.min(MOST * peak, peak / Math.max(0.5, shown));
             contrast = (contrast + next) / 2;

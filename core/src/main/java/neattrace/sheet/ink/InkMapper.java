@@ -18,6 +18,7 @@ import neattrace.sheet.edge.EdgeProfiles;
 import neattrace.sheet.mask.Masked;
 import neattrace.sheet.slit.SlitMender;
 import neattrace.sheet.speck.SpeckDropper;
+import neattrace.sheet.speck.SpeckDropper.Grain;
 import neattrace.sheet.speck.SpeckReport;
 import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.SweepRange;
@@ -106,7 +107,7 @@ public final class InkMapper {
                                 map,
                                 toned.tone(),
                                 advice.edges(),
-                                !noisy && !laid.oneBit(),
+                                grain(noisy, laid.oneBit()),
                                 sheetPxPerMm,
                                 masked.kept())
                         : SpeckDropper.drop(map, speckMm, sheetPxPerMm, masked.kept());
@@ -121,6 +122,10 @@ public final class InkMapper {
                 percent,
                 specks,
                 notes(map, laid, toned.levels()));
+    }
+
+    private static Grain grain(boolean noisy, boolean oneBit) {
+        return noisy ? Grain.PAPER : oneBit ? Grain.UNKNOWN : Grain.NONE;
     }
 
     private static double percent(SheetRecipe recipe, LaidSheet laid, Advice advice) {
@@ -204,7 +209,12 @@ public final class InkMapper {
             EdgeLevels edges =
                     EdgeProfiles.measure(toned.tone(), (int) Math.max(LEAST_PX, 3 * speckPx));
             List<Change> changes = DrawingChanges.of(sweep, toned.tone(), edges);
-            CalmStretch calm = CalmStretch.round(changes, sweep, edges.half());
+            CalmStretch calm =
+                    CalmStretch.round(
+                            changes,
+                            sweep.drawn((int) Math.rint(edges.half())),
+                            sweep.range(),
+                            edges.half());
             return new Advice(sweep, edges, changes, calm, speckMm);
         }
 

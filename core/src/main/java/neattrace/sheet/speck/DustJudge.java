@@ -50,6 +50,7 @@ final class DustJudge {
     private final ToneMap tone;
     private final EdgeLevels edges;
     private final DrawnGrid drawn;
+    private final HolePlace holes;
     private final boolean ink;
     private final int[] peak;
     private final double prior;
@@ -65,7 +66,8 @@ final class DustJudge {
      *
      * @param pieces small pieces of ink, or of paper in ink
      * @param ink which of both
-     * @param drawn where the drawing is beyond doubt
+     * @param drawn where the drawing is beyond doubt; asked about ink alone
+     * @param holes what lies round paper in ink; asked about that alone
      * @param clean whether the picture has no grain at all
      */
     DustJudge(
@@ -73,12 +75,14 @@ final class DustJudge {
             ToneMap tone,
             EdgeLevels edges,
             DrawnGrid drawn,
+            HolePlace holes,
             boolean ink,
             boolean clean) {
         this.pieces = pieces;
         this.tone = tone;
         this.edges = edges;
         this.drawn = drawn;
+        this.holes = holes;
         this.ink = ink;
         this.peak = new int[pieces.count()];
         double pen = edges.penPx();
@@ -101,7 +105,7 @@ final class DustJudge {
                             .sorted()
                             .toArray();
         }
-        this.prior = clean ? CLEAN_PRIOR : tiny == 0 ? 1 : -0.4 * Math.log1p(tiny);
+        this.prior = clean ? CLEAN_PRIOR : !ink ? 0 : tiny == 0 ? 1 : -0.4 * Math.log1p(tiny);
     }
 
     private int peak(int k) {
@@ -125,7 +129,8 @@ final class DustJudge {
 
     /** Above zero for what belongs to the drawing. */
     double score(int k) {
-        return prior + forSize(k) + forDarkness(k) + forShape(k) + forCompany(k) + forPlace(k);
+        double place = ink ? forPlace(k) : holes.score(k, pieces);
+        return prior + forSize(k) + forDarkness(k) + forShape(k) + forCompany(k) + place;
     }
 
     private double forSize(int k) {
@@ -210,9 +215,6 @@ final class DustJudge {
     }
 
     private double forPlace(int k) {
-        if (!ink) {
-            return 0;
-        }
         double away = drawn.distance(pieces.x[k], pieces.y[k]) / edges.penPx();
         return away < 4 ? 0.5 : away > 12 ? -0.7 : 0;
     }

@@ -28,8 +28,22 @@ public final class SpeckDropper {
     /** More small pieces than this are grain; what is finer than half a line goes. */
     private static final int MANY = 40_000;
 
-    /** So many specks strewn over a picture without grain are dust all the same. */
-    private static final int STREWN = 6;
+    /** What a picture is like apart from the drawing. */
+    public enum Grain {
+        /** A scan or a photo of paper. */
+        PAPER(0),
+        /** Black and white: grain, if there was any, can no longer be seen. */
+        UNKNOWN(2),
+        /** No grain at all. */
+        NONE(6);
+
+        /** So many specks strewn about are dust. */
+        private final int strewn;
+
+        Grain(int strewn) {
+            this.strewn = strewn;
+        }
+    }
 
     private static final double FINE = 0.5;
     private static final double FAR = 4;
@@ -68,32 +82,36 @@ public final class SpeckDropper {
      * @param map changed: dropped ink becomes paper, dropped holes become ink
      * @param tone what it was decided from
      * @param edges what the drawing's edges have in common
-     * @param clean whether the picture has no grain: nothing goes unless specks finer than its
-     *     lines lie strewn all over its paper
+     * @param grain what the picture is like: without grain nothing goes unless specks finer than
+     *     its lines lie strewn over its paper
      * @param kept protected pixels, by row times width plus column
      */
     public static SpeckReport dropDust(
-            InkMap map,
-            ToneMap tone,
-            EdgeLevels edges,
-            boolean clean,
-            double pxPerMm,
-            BitSet kept) {
+            InkMap map, ToneMap tone, EdgeLevels edges, Grain grain, double pxPerMm, BitSet kept) {
         double pen = edges.penPx();
         double large = Math.max(LEAST_LARGE_PX, Math.PI / 4 * Math.pow(LARGE * pen, 2));
         List<Speck> doubtful = new ArrayList<>();
         RunLabels ink = RunLabels.of(map, true, true);
         DrawnGrid drawn = new DrawnGrid(ink, map.width(), map.height(), large, pen);
         SmallPieces dots = SmallPieces.of(ink, map, large, pxPerMm, kept);
-        if (clean && strewn(dots, drawn, pen) < STREWN) {
+        boolean clean = grain == Grain.NONE;
+        if (strewn(dots, drawn, pen) < grain.strewn) {
             return SpeckReport.NONE;
         }
-        DustJudge ofDots = new DustJudge(dots, tone, edges, drawn, true, clean);
+        DustJudge ofDots = new DustJudge(dots, tone, edges, drawn, null, true, clean);
         Outcome dust = byScore(dots, ofDots, pen, pxPerMm, true, doubtful);
         repaint(map, ink, dust.dropped(), (byte) 0);
         RunLabels paper = RunLabels.of(map, false, false);
         SmallPieces holes = SmallPieces.of(paper, map, large, pxPerMm, kept);
-        DustJudge ofHoles = new DustJudge(holes, tone, edges, drawn, false, clean);
+        DustJudge ofHoles =
+                new DustJudge(
+                        holes,
+                        tone,
+                        edges,
+                        drawn,
+                        new HolePlace(paper, map.width(), map.height(), pen),
+                        false,
+                        clean);
         Outcome pinholes = byScore(holes, ofHoles, pen, pxPerMm, false, doubtful);
         repaint(map, paper, pinholes.dropped(), (byte) 255);
         double largest = Math.sqrt(Math.max(dust.largest(), pinholes.largest()) * 4 / Math.PI);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Form;
 import neattrace.flat.form.FormBuilder.Formed;
@@ -41,6 +42,7 @@ class FormBuilderTest {
         return FormBuilder.lay(
                 Map.of(1, List.of(LEFT), 2, List.of(RIGHT)),
                 List.of(forms),
+                Set.of(1, 2, 7, 8, 9),
                 FALL,
                 place ->
                         place.x() < 20 || place.x() > 60 || place.y() < 20 || place.y() > 40
@@ -73,6 +75,7 @@ class FormBuilderTest {
                 FormBuilder.lay(
                         Map.of(1, List.of(LEFT)),
                         List.of(new Form.Inset(new Point(25, 25), 3.5, 7)),
+                        Set.of(1, 2, 7, 8, 9),
                         FALL,
                         place -> Optional.of(new Ground(LEFT, 0.5)),
                         PAGE,
@@ -101,6 +104,7 @@ class FormBuilderTest {
                 FormBuilder.lay(
                         Map.of(1, List.of(ring)),
                         List.of(new Form.Side(new Point(22, 22), 2, false, 7)),
+                        Set.of(1, 2, 7, 8, 9),
                         FALL,
                         place -> Optional.of(new Ground(ring, 0)),
                         PAGE,
@@ -149,5 +153,56 @@ class FormBuilderTest {
         Form off = new Form.Inset(new Point(5, 5), 1, 7);
         assertThat(lay(wide, off).lost()).containsExactly(wide, off);
         assertThat(area(lay(wide, off), 1)).isEqualTo(400);
+    }
+
+    /**
+     * The silhouette and the paper round it share edges at every place: shadows that end on an edge
+     * leave lines and points besides shapes.
+     */
+    @Test
+    void castShadowsFallInEveryLightAndSize() {
+        Polygon page = (Polygon) box(0, 0, 100, 60).getGeometryN(0);
+        MultiPolygon ink =
+                FACTORY.createMultiPolygon(
+                        new Polygon[] {
+                            (Polygon) box(20, 20, 40, 40).getGeometryN(0),
+                            (Polygon) box(50, 20, 60, 30).getGeometryN(0),
+                            (Polygon) box(50, 35, 60, 45).getGeometryN(0)
+                        });
+        MultiPolygon around =
+                FACTORY.createMultiPolygon(new Polygon[] {(Polygon) page.difference(ink)});
+        MultiPolygon one = box(20, 20, 40, 40);
+        MultiPolygon two = box(50, 20, 60, 30);
+        for (int degrees = 0; degrees < 360; degrees += 15) {
+            for (double mm : new double[] {0.5, 2, 5, 10, 20}) {
+                Formed formed =
+                        FormBuilder.lay(
+                                Map.of(1, List.of(one), 2, List.of(two)),
+                                List.of(new Form.Cast(mm, 9)),
+                                Set.of(1, 2, 9),
+                                FlatRecipe.USUAL.withLightDegrees(degrees).fall(),
+                                place -> Optional.empty(),
+                                page,
+                                Optional.of(around));
+                assertThat(formed.lost()).as("light %d, %s mm", degrees, mm).isEmpty();
+                assertThat(area(formed, 9)).isPositive();
+            }
+        }
+    }
+
+    /** Without its colour a form leaves what it lies on alone. */
+    @Test
+    void aFormWhoseColourIsGoneIsLostAndLeavesNoHole() {
+        Form inset = new Form.Inset(new Point(25, 25), 4, 33);
+        Formed formed = lay(inset);
+        assertThat(formed.lost()).containsExactly(inset);
+        assertThat(area(formed, 1)).isEqualTo(400);
+        Form.Shade half =
+                new Form.Shade(
+                        List.of(new Point(30, 25), new Point(50, 25), new Point(50, 35)),
+                        Map.of(1, 33, 2, 7));
+        Formed shaded = lay(half);
+        assertThat(area(shaded, 1)).isEqualTo(400);
+        assertThat(area(shaded, 7)).isPositive();
     }
 }

@@ -57,7 +57,7 @@ class RoughColoursTest {
     }
 
     private static RoughColours.Result read(Picture rough) {
-        return RoughColours.read(AREAS, PANES, rough, 0.1, List.of(), PRESS);
+        return RoughColours.read(AREAS, PANES, rough, 0.1, List.of(), false, 1, PRESS);
     }
 
     @Test
@@ -227,7 +227,8 @@ class RoughColoursTest {
                             g.setColor(Color.BLUE);
                             g.fillRect(70, 5, 60, 60);
                         });
-        RoughColours.Result result = RoughColours.read(AREAS, PANES, dabs, 0.1, palette, PRESS);
+        RoughColours.Result result =
+                RoughColours.read(AREAS, PANES, dabs, 0.1, palette, true, 9, PRESS);
         assertThat(result.swatches()).isEqualTo(palette);
         assertThat(swatchAt(result, 35, 35)).isEqualTo(4);
         assertThat(swatchAt(result, 100, 35)).isEqualTo(9);

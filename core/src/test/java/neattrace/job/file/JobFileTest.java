@@ -81,9 +81,11 @@ class JobFileTest {
                                             .withGroup("Heath")
                                             .withLocked(true),
                                     new Swatch(9, "Slate", new Cmyk(58, 34.5, 22, 8))
+                                            .withTone(new Swatch.Tone(4, false))
                                             .withSpot(Optional.of(new Lab(52.5, -4, -11)))),
                             List.of(new Colourway("Night", Map.of(4, new Cmyk(40, 30, 20, 10)))),
-                            0),
+                            0,
+                            12),
                     List.of(
                             new Fill(new Point(10.123456789, 20), 4),
                             new Fill(new Point(5, 5), Fill.PAPER)),

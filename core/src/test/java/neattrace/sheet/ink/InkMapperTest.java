@@ -66,7 +66,7 @@ class InkMapperTest {
     void aGrainyScanLosesItsDustAndNothingElse() {
         InkReading reading = read(grainy(15), SheetRecipe.automatic());
         assertThat(reading.specks().dropped()).isEqualTo(15);
-        assertThat(reading.specks().limitMm()).isGreaterThanOrEqualTo(SheetRecipe.USUAL_SPECK_MM);
+        assertThat(reading.specks().limitMm()).isBetween(0.05, 0.15);
         assertThat(RunLabels.of(reading.map(), true, true).count()).isEqualTo(1);
         assertThat(reading.notes()).anyMatch(note -> note.contains("grain"));
     }

@@ -5,7 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.BitSet;
 import java.util.SplittableRandom;
 import neattrace.raster.InkMap;
+import neattrace.raster.label.RunLabels;
+import neattrace.sheet.edge.EdgeLevels;
+import neattrace.sheet.edge.EdgeProfiles;
 import neattrace.sheet.speck.Speck.Fate;
+import neattrace.sheet.speck.SpeckDropper.Grain;
+import neattrace.sheet.tone.ToneMap;
 import org.junit.jupiter.api.Test;
 
 class SpeckDropperTest {
@@ -27,7 +32,7 @@ class SpeckDropperTest {
     }
 
     private static SpeckReport drop(InkMap map, double mm) {
-        return SpeckDropper.drop(map, mm, false, PX_PER_MM, new BitSet());
+        return SpeckDropper.drop(map, mm, PX_PER_MM, new BitSet());
     }
 
     @Test
@@ -107,37 +112,95 @@ class SpeckDropperTest {
         map.coverage()[150 * 600 + 400] = 0;
         BitSet kept = new BitSet();
         kept.set(150 * 600 + 380, 150 * 600 + 420);
-        SpeckReport report = SpeckDropper.drop(map, 0.5, false, PX_PER_MM, kept);
+        SpeckReport report = SpeckDropper.drop(map, 0.5, PX_PER_MM, kept);
         assertThat(report.dropped()).isEqualTo(1);
         assertThat(map.isInk(100, 150)).isTrue();
         assertThat(map.isInk(400, 150)).isFalse();
     }
 
-    /** On a noisy scan, what is pale or lies by itself is dust though it has some pixels more. */
-    @Test
-    void onNoisyScansPaleAndLonelyDotsAreDust() {
+    /** A line of 6 px across the page. */
+    private static InkMap lined() {
         InkMap map = paper();
-        dot(map, 100.5, 100.5, 2.8);
-        dot(map, 300, 140, 3.8);
-        for (int i = 0; i < map.coverage().length; i++) {
-            boolean second = i % 600 > 250;
-            if (second && map.isInk(i)) {
-                map.coverage()[i] = (byte) 160;
-            }
+        for (int y = 250; y < 256; y++) {
+            java.util.Arrays.fill(map.coverage(), y * 600 + 20, y * 600 + 580, (byte) 255);
         }
-        dot(map, 500, 400, 3.8);
-        SpeckReport report = SpeckDropper.drop(map, 0.1, true, PX_PER_MM, new BitSet());
-        assertThat(report.dropped()).isEqualTo(2);
-        assertThat(map.isInk(100, 100)).as("lonely").isFalse();
-        assertThat(map.isInk(300, 140)).as("pale").isFalse();
-        assertThat(map.isInk(500, 400)).as("dark and large enough").isTrue();
+        return map;
+    }
+
+    private static SpeckReport dropDust(InkMap map, Grain grain) {
+        ToneMap tone = new ToneMap(map.width(), map.height(), map.coverage().clone());
+        EdgeLevels edges = EdgeProfiles.measure(tone, 24);
+        assertThat(edges.penPx()).isBetween(5.0, 7.0);
+        return SpeckDropper.dropDust(map, tone, edges, grain, PX_PER_MM, new BitSet());
+    }
+
+    /** Much finer than lines and strewn: dust. As large as lines are wide: dots of the pen. */
+    @Test
+    void dustIsFinerThanThePenAndItsDotsAreNot() {
+        SplittableRandom chance = new SplittableRandom(3);
+        InkMap map = lined();
+        for (int k = 0; k < 120; k++) {
+            double y = chance.nextDouble(10, 230);
+            dot(map, chance.nextDouble(10, 590), y, chance.nextDouble(1, 3));
+        }
+        dot(map, 200, 275, 6.5);
+        dot(map, 230, 275, 6.5);
+        dot(map, 400, 400, 7);
+        dropDust(map, Grain.PAPER);
+        assertThat(RunLabels.of(map, true, true).count()).isEqualTo(4);
+        assertThat(map.isInk(200, 275)).isTrue();
+        assertThat(map.isInk(400, 400)).isTrue();
+    }
+
+    /** Too pale for ink of that size. */
+    @Test
+    void paleDotsAreDustThoughTheyAreAsLargeAsThePens() {
+        InkMap map = lined();
+        dot(map, 100, 100, 6);
+        for (int i = 0; i < 200 * 600; i++) {
+            map.coverage()[i] = map.isInk(i) ? (byte) 140 : 0;
+        }
+        dropDust(map, Grain.PAPER);
+        assertThat(map.isInk(100, 100)).isFalse();
+    }
+
+    /** Dashes, equals signs and underlines are fine, and long. */
+    @Test
+    void whatIsLongIsNoDust() {
+        InkMap map = lined();
+        for (int y = 100; y < 102; y++) {
+            java.util.Arrays.fill(map.coverage(), y * 600 + 300, y * 600 + 311, (byte) 255);
+        }
+        dropDust(map, Grain.PAPER);
+        assertThat(map.isInk(305, 100)).isTrue();
     }
 
     @Test
-    void aSizeOfNothingDropsNothing() {
-        InkMap map = paper();
-        dot(map, 100, 100, 2);
-        assertThat(drop(map, 0)).isEqualTo(SpeckReport.NONE);
-        assertThat(map.isInk(100, 100)).isTrue();
+    void onCleanPicturesNothingGoesUnlessDustIsStrewnAllOver() {
+        InkMap map = lined();
+        dot(map, 100.5, 100.5, 1.5);
+        dot(map, 300.5, 400.5, 1.5);
+        assertThat(dropDust(map, Grain.NONE).dropped()).isZero();
+        SplittableRandom chance = new SplittableRandom(8);
+        for (int k = 0; k < 60; k++) {
+            dot(map, chance.nextDouble(10, 590), chance.nextDouble(10, 220), 1.5);
+        }
+        assertThat(dropDust(map, Grain.NONE).dropped()).isGreaterThan(50);
+    }
+
+    /** Paper in a line that is finer than half of the line, and paper between lines. */
+    @Test
+    void pinholesAreFilledAndOpenPaperBetweenLinesIsNot() {
+        InkMap map = lined();
+        map.coverage()[253 * 600 + 100] = 0;
+        for (int y = 256; y < 262; y++) {
+            map.coverage()[y * 600 + 300] = (byte) 255;
+            java.util.Arrays.fill(map.coverage(), y * 600 + 310, y * 600 + 316, (byte) 255);
+        }
+        java.util.Arrays.fill(map.coverage(), 262 * 600 + 300, 262 * 600 + 316, (byte) 255);
+        SpeckReport report = dropDust(map, Grain.PAPER);
+        assertThat(map.isInk(100, 253)).isTrue();
+        assertThat(map.isInk(305, 259)).isFalse();
+        assertThat(report.dropped()).isEqualTo(1);
     }
 }

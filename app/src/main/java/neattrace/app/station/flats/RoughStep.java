@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -21,6 +22,7 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
+import neattrace.app.work.Worker;
 import neattrace.flat.Swatch;
 import neattrace.flat.fitting.RoughFitting;
 import neattrace.flat.naming.ColourNames;
@@ -41,6 +43,8 @@ final class RoughStep implements Step {
     private final Hint hint = new Hint("");
     private final Button use;
     private final VBox content;
+    private final ExecutorService reading = Worker.named("rough", Thread.NORM_PRIORITY);
+    private long newest;
     private Picture picture;
     private String name = "";
     private boolean ownSwatches;
@@ -91,9 +95,18 @@ final class RoughStep implements Step {
 
     /** Opens a reference picture; reading it takes its time, so it happens aside. */
     void open(Path file) {
-        CompletableFuture.supplyAsync(() -> read(file))
+        long ticket = ++newest;
+        CompletableFuture.supplyAsync(() -> read(file), reading)
                 .whenComplete(
-                        (read, failure) -> Platform.runLater(() -> opened(file, read, failure)));
+                        (read, failure) ->
+                                Platform.runLater(
+                                        () -> {
+                                            // What was chosen last is shown, whichever is read
+                                            // first.
+                                            if (ticket == newest) {
+                                                opened(file, read, failure);
+                                            }
+                                        }));
     }
 
     private static Picture read(Path file) {
@@ -202,8 +215,8 @@ final class RoughStep implements Step {
             return;
         }
         Picture rough = picture;
-        List<Swatch> palette = ownSwatches ? desk.job().swatches() : List.of();
-        if (ownSwatches && palette.isEmpty()) {
+        boolean onlyOwn = ownSwatches;
+        if (onlyOwn && desk.job().swatches().isEmpty()) {
             desk.workspace()
                     .say("There are no swatches yet; let the picture give its own colours.");
             return;
@@ -219,16 +232,18 @@ final class RoughStep implements Step {
                                     RoughFlats.of(
                                             traced,
                                             fitted.picture(),
-                                            palette,
+                                            onlyOwn,
                                             desk.workspace().press(),
                                             progress);
                             Job result = coloured.drawing().job();
                             desk.workspace().hasWorkedOut(coloured.drawing());
-                            Platform.runLater(() -> report(coloured, fitted));
-                            return job ->
-                                    now.withClose(result.close())
-                                            .withSwatches(result.swatches())
-                                            .withFills(result.fills());
+                            // Told only if it comes to be: another change may overtake it.
+                            return job -> {
+                                report(coloured, fitted);
+                                return now.withClose(result.close())
+                                        .withSwatches(result.swatches())
+                                        .withFills(result.fills());
+                            };
                         });
     }
 

@@ -131,7 +131,8 @@ final class ColourStep implements Step {
         int now = job.line().colour().swatch();
         Optional<Swatch> base = job.swatch(now);
         Cmyk full = base.map(Swatch::build).orElse(new Cmyk(0, 0, 0, 100));
-        String name = "Half " + base.map(Swatch::name).orElse("black").toLowerCase();
+        String name =
+                Swatch.named("Half " + base.map(Swatch::name).orElse("black").toLowerCase(), "");
         Cmyk build = new Cmyk(full.c() / 2, full.m() / 2, full.y() / 2, full.k() / 2);
         Swatch half = new Swatch(job.freeSwatchId(), name, build);
         desk.workspace()
