@@ -113,6 +113,14 @@ public final class FootBar extends HBox {
         under.setText(what(shown.drawing(), workspace.studyProperty().get(), at));
     }
 
+    /** The inks of the line at a place: its colour's, if it has one. */
+    private static String inkAt(Drawing drawing, Point at) {
+        return drawing.traced()
+                .swatchOfLineAt(at)
+                .map(swatch -> swatch.name() + ", " + swatch.build())
+                .orElse(drawing.job().black().build().toString());
+    }
+
     private static String what(Drawing drawing, LineStudy study, Point at) {
         if (drawing.inkAt(at)) {
             String wide =
@@ -120,7 +128,7 @@ public final class FootBar extends HBox {
                             .flatMap(known -> known.mender().widthAt(at, 0))
                             .map(mm -> String.format(Locale.ROOT, "line of %.2f mm, ", mm))
                             .orElse("ink, ");
-            return wide + drawing.job().black().build();
+            return wide + inkAt(drawing, at);
         }
         Optional<Area> area = drawing.areaAt(at);
         if (area.isEmpty()) {

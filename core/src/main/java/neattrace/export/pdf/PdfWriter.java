@@ -88,6 +88,8 @@ public final class PdfWriter {
         intent.setOutputCondition("Commercial offset, coated paper");
         intent.setOutputConditionIdentifier("CGATS TR 001");
         intent.setRegistryName("http://www.color.org");
+        // PDFBox writes the kind that archives want; printers look for theirs (ISO 15930).
+        (intent.getCOSObject()).setItem(COSName.S, COSName.getPDFName("GTS_PDFX"));
         document.getDocumentCatalog().addOutputIntent(intent);
     }
 

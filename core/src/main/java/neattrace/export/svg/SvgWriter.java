@@ -28,7 +28,7 @@ public final class SvgWriter {
     private final Artwork art;
     private final Set<String> ids = new HashSet<>();
 
-    private SvgWriter(Artwork art, Writer out) {
+    SvgWriter(Artwork art, Writer out) {
         this.art = art;
         this.out = out;
     }
@@ -42,9 +42,7 @@ public final class SvgWriter {
 
     private void write() throws IOException {
         SvgPage.open(out, art.title(), art.widthMm(), art.heightMm());
-        for (FlatLayer layer : art.layers()) {
-            flat(layer);
-        }
+        flats();
         for (LineLayer layer : art.colouredLines()) {
             Swatch swatch = layer.swatch();
             String hex = art.press().preview(swatch.build()).hex();
@@ -55,6 +53,13 @@ public final class SvgWriter {
             lines("Lines " + hex, hex, art.black().build(), art.lines());
         }
         out.write("</svg>\n");
+    }
+
+    /** All flats, lowest first. */
+    void flats() throws IOException {
+        for (FlatLayer layer : art.layers()) {
+            flat(layer);
+        }
     }
 
     private void flat(FlatLayer layer) throws IOException {
@@ -93,12 +98,17 @@ public final class SvgWriter {
     }
 
     private void open(String name, String hex, String inks) throws IOException {
+        open(name, name, "fill=\"" + hex + "\" fill-rule=\"evenodd\" stroke=\"none\"", inks);
+    }
+
+    /** Opens a group that has a title and tells its inks. */
+    void open(String idFrom, String name, String look, String inks) throws IOException {
         out.write(
                 "<g id=\""
-                        + id(name)
-                        + "\" fill=\""
-                        + hex
-                        + "\" fill-rule=\"evenodd\" stroke=\"none\">\n<title>"
+                        + id(idFrom)
+                        + "\" "
+                        + look
+                        + ">\n<title>"
                         + SvgPage.escape(name)
                         + "</title>\n<desc>"
                         + SvgPage.escape(inks)

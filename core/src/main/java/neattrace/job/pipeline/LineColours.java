@@ -6,6 +6,7 @@ import java.util.TreeMap;
 import neattrace.flat.LineLayer;
 import neattrace.geom.Outline;
 import neattrace.job.Job;
+import neattrace.progress.Progress;
 import neattrace.raster.Resolution;
 import neattrace.trace.LineColour;
 import neattrace.trace.hold.LineSplitter;
@@ -32,7 +33,7 @@ final class LineColours {
         boolean same =
                 before != null
                         && before.work().ink() == work.ink()
-                        && before.job().close().plainGapMm() == job.close().plainGapMm()
+                        && before.job().close().equals(job.close())
                         && before.job().line().colour().equals(colour);
         if (same) {
             parts.put(0, before.blackLines());
@@ -45,7 +46,13 @@ final class LineColours {
                         work.ink(),
                         work.net().get(),
                         colour,
-                        job.close().plainGapMm(),
+                        colour.borderBlack()
+                                ? ClosingWidth.of(
+                                        work.ink(),
+                                        job.close(),
+                                        resolution.pxPerMm(),
+                                        Progress.SILENT)
+                                : 0,
                         resolution.pxPerMm(),
                         job.line().maxErrorPx())
                 .forEach(

@@ -53,7 +53,7 @@ public record LineWork(
      * Computes it.
      *
      * @param before earlier work on the same ink reading, or null
-     * @param old the recipe of that work
+     * @param oldJob the job of that work
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     static LineWork of(
@@ -61,9 +61,10 @@ public record LineWork(
             InkReading reading,
             Resolution resolution,
             LineWork before,
-            LineRecipe old,
+            Job oldJob,
             Progress progress) {
         LineRecipe recipe = job.line();
+        LineRecipe old = oldJob == null ? null : oldJob.line();
         boolean sameEdits = before != null && old.edits().equals(recipe.edits());
         InkEditor.Edited edits =
                 sameEdits
@@ -75,7 +76,9 @@ public record LineWork(
                                 reading.oneBit());
         InkMap edited = edits.map();
         Lazy<LineNet> base = sameEdits ? before.base : lines(edited);
-        boolean sameWeight = sameEdits && old.weight().equals(recipe.weight());
+        boolean outside = recipe.weight().outsideMm() > 0;
+        boolean sameOutside = !outside || before != null && oldJob.close().equals(job.close());
+        boolean sameWeight = sameEdits && sameOutside && old.weight().equals(recipe.weight());
         InkMap weighed =
                 sameWeight
                         ? before.weighed
@@ -83,7 +86,13 @@ public record LineWork(
                                 edited,
                                 base::get,
                                 recipe.weight(),
-                                job.close().gapMm(),
+                                outside
+                                        ? ClosingWidth.of(
+                                                edited,
+                                                job.close(),
+                                                resolution.pxPerMm(),
+                                                Progress.SILENT)
+                                        : 0,
                                 resolution.pxPerMm(),
                                 reading.oneBit(),
                                 progress.part(0, 0.3));

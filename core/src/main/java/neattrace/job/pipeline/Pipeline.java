@@ -88,7 +88,7 @@ public final class Pipeline {
                         reading,
                         Traced.resolution(scan, reading),
                         sameInk ? before.work() : null,
-                        sameInk ? old.line() : null,
+                        sameInk ? old : null,
                         progress.part(0.4, 1));
         Map<Integer, List<Outline>> parts =
                 LineColours.of(job, work, Traced.resolution(scan, reading), before);

@@ -4,13 +4,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import neattrace.flat.LineLayer;
+import neattrace.flat.Swatch;
 import neattrace.geom.Outline;
+import neattrace.geom.Point;
 import neattrace.job.Job;
+import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.sheet.ink.InkReading;
+import neattrace.trace.LineColour;
 import neattrace.trace.Tracing;
+import neattrace.trace.hold.LineSplitter;
 import neattrace.trace.stroke.StrokeArt;
 
 /**
@@ -60,7 +65,37 @@ public record Traced(
 
     /** The lines as single paths, mm; takes the time of finding them. */
     public StrokeArt strokes() {
-        return StrokeArt.of(ink(), work.net().get(), resolution().mmPerPx());
+        LineColour colour = job.line().colour();
+        boolean black = colour.isBlack();
+        int[] swatches =
+                black
+                        ? new int[0]
+                        : LineSplitter.strokes(
+                                ink(),
+                                work.net().get(),
+                                colour,
+                                colour.borderBlack()
+                                        ? ClosingWidth.of(
+                                                ink(),
+                                                job.close(),
+                                                resolution().pxPerMm(),
+                                                Progress.SILENT)
+                                        : 0,
+                                resolution().pxPerMm());
+        return StrokeArt.of(
+                ink(), work.net().get(), swatches, colour.swatch(), resolution().mmPerPx());
+    }
+
+    /** The swatch of the ink at a place on the page, mm; empty if it is black or there is none. */
+    public Optional<Swatch> swatchOfLineAt(Point mm) {
+        for (LineLayer layer : colouredLines) {
+            for (Outline outline : layer.shapes()) {
+                if (outline.toPath().contains(mm.x(), mm.y())) {
+                    return Optional.of(layer.swatch());
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** Resolution of the sheet: the scan's, or more if it was enlarged. */

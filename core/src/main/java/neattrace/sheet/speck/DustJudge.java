@@ -49,6 +49,7 @@ final class DustJudge {
     private final SmallPieces pieces;
     private final ToneMap tone;
     private final EdgeLevels edges;
+    private final double pen;
     private final DrawnGrid drawn;
     private final HolePlace holes;
     private final boolean ink;
@@ -66,6 +67,7 @@ final class DustJudge {
      *
      * @param pieces small pieces of ink, or of paper in ink
      * @param ink which of both
+     * @param penPx how wide lines are
      * @param drawn where the drawing is beyond doubt; asked about ink alone
      * @param holes what lies round paper in ink; asked about that alone
      * @param clean whether the picture has no grain at all
@@ -74,6 +76,7 @@ final class DustJudge {
             SmallPieces pieces,
             ToneMap tone,
             EdgeLevels edges,
+            double penPx,
             DrawnGrid drawn,
             HolePlace holes,
             boolean ink,
@@ -85,10 +88,10 @@ final class DustJudge {
         this.holes = holes;
         this.ink = ink;
         this.peak = new int[pieces.count()];
-        double pen = edges.penPx();
+        this.pen = penPx;
         // Where thick lines cross, paper stays open that is finer than they are.
         this.even = EVEN_SIZE * (ink ? pen : Math.min(pen, Math.max(EVEN_HOLE_PX, pen / 4)));
-        this.cell = Math.max(4, REACH_DIAMETERS * edges.penPx());
+        this.cell = Math.max(4, REACH_DIAMETERS * pen);
         int tiny = 0;
         for (int k = 0; k < peak.length; k++) {
             peak[k] = peak(k);
@@ -153,7 +156,7 @@ final class DustJudge {
     private double forShape(int k) {
         double length = pieces.lengthPx(k);
         double across = pieces.area[k] / length;
-        boolean isLong = length >= LONG * across && length >= Math.max(5, 1.2 * edges.penPx());
+        boolean isLong = length >= LONG * across && length >= Math.max(5, 1.2 * pen);
         return isLong ? FOR_LONG : 0;
     }
 
@@ -215,7 +218,7 @@ final class DustJudge {
     }
 
     private double forPlace(int k) {
-        double away = drawn.distance(pieces.x[k], pieces.y[k]) / edges.penPx();
+        double away = drawn.distance(pieces.x[k], pieces.y[k]) / pen;
         return away < 4 ? 0.5 : away > 12 ? -0.7 : 0;
     }
 }

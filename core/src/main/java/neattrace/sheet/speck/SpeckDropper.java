@@ -25,6 +25,9 @@ public final class SpeckDropper {
     /** Nor is one of so many pixels, however wide the pen. */
     private static final double LEAST_LARGE_PX = 16;
 
+    /** Where nothing but solid shapes is drawn these are no measure; dust is hardly ever larger. */
+    private static final double WIDEST_PEN_PX = 24;
+
     /** More small pieces than this are grain; what is finer than half a line goes. */
     private static final int MANY = 40_000;
 
@@ -88,7 +91,7 @@ public final class SpeckDropper {
      */
     public static SpeckReport dropDust(
             InkMap map, ToneMap tone, EdgeLevels edges, Grain grain, double pxPerMm, BitSet kept) {
-        double pen = edges.penPx();
+        double pen = Math.min(WIDEST_PEN_PX, edges.penPx());
         double large = Math.max(LEAST_LARGE_PX, Math.PI / 4 * Math.pow(LARGE * pen, 2));
         List<Speck> doubtful = new ArrayList<>();
         RunLabels ink = RunLabels.of(map, true, true);
@@ -98,7 +101,7 @@ public final class SpeckDropper {
         if (strewn(dots, drawn, pen) < grain.strewn) {
             return SpeckReport.NONE;
         }
-        DustJudge ofDots = new DustJudge(dots, tone, edges, drawn, null, true, clean);
+        DustJudge ofDots = new DustJudge(dots, tone, edges, pen, drawn, null, true, clean);
         Outcome dust = byScore(dots, ofDots, pen, pxPerMm, true, doubtful);
         repaint(map, ink, dust.dropped(), (byte) 0);
         RunLabels paper = RunLabels.of(map, false, false);
@@ -108,6 +111,7 @@ public final class SpeckDropper {
                         holes,
                         tone,
                         edges,
+                        pen,
                         drawn,
                         new HolePlace(paper, map.width(), map.height(), pen),
                         false,

@@ -79,6 +79,17 @@ public final class LineSplitter {
         return outlines;
     }
 
+    /**
+     * The swatch of each stroke, in the order in which {@link StrokeJoiner} joins them.
+     *
+     * @param net lines of {@code map}
+     * @param gapMm gaps up to this width do not let the outside in
+     */
+    public static int[] strokes(
+            InkMap map, LineNet net, LineColour colour, double gapMm, double pxPerMm) {
+        return new LineSplitter(map, net, pxPerMm).swatches(colour, gapMm);
+    }
+
     /** The swatch of each stroke. */
     private int[] swatches(LineColour colour, double gapMm) {
         int[] swatches = new int[strokes.size()];

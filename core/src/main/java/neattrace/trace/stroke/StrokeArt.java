@@ -4,6 +4,7 @@ import java.awt.Rectangle;
 import java.awt.Shape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicPath;
 import neattrace.geom.Outline;
@@ -27,8 +28,10 @@ import neattrace.trace.track.PenTrack;
  * @param open strokes with two ends
  * @param closed strokes that end where they begin
  * @param solids ink that is no line
+ * @param solidSwatch its swatch, 0 for black
  */
-public record StrokeArt(List<OpenStroke> open, List<ClosedStroke> closed, List<Outline> solids) {
+public record StrokeArt(
+        List<OpenStroke> open, List<ClosedStroke> closed, List<Outline> solids, int solidSwatch) {
 
     /** Middles keep within so much of what was measured, px; they are a little grainy. */
     private static final double ERROR_PX = 0.35;
@@ -44,34 +47,53 @@ public record StrokeArt(List<OpenStroke> open, List<ClosedStroke> closed, List<O
         solids = List.copyOf(solids);
     }
 
-    /** A stroke with two ends and its usual width, mm. */
-    public record OpenStroke(CubicPath path, double widthMm) {}
+    /** A stroke with two ends, its usual width, mm, and its swatch, 0 for black. */
+    public record OpenStroke(CubicPath path, double widthMm, int swatch) {}
 
-    /** A stroke round and its usual width, mm. */
-    public record ClosedStroke(CubicLoop path, double widthMm) {}
+    /** A stroke round, its usual width, mm, and its swatch, 0 for black. */
+    public record ClosedStroke(CubicLoop path, double widthMm, int swatch) {}
+
+    /** The swatches of its strokes, each once, black first. */
+    public List<Integer> swatches() {
+        return Stream.concat(
+                        Stream.concat(
+                                open.stream().map(OpenStroke::swatch),
+                                closed.stream().map(ClosedStroke::swatch)),
+                        solids.isEmpty() ? Stream.empty() : Stream.of(solidSwatch))
+                .distinct()
+                .sorted()
+                .toList();
+    }
 
     /**
      * Makes strokes of a drawing's lines.
      *
      * @param map the ink
      * @param net its lines
+     * @param swatches of each stroke, in the order in which {@link StrokeJoiner} joins them
+     * @param solidSwatch of what is no line
      */
-    public static StrokeArt of(InkMap map, LineNet net, double mmPerPx) {
+    public static StrokeArt of(
+            InkMap map, LineNet net, int[] swatches, int solidSwatch, double mmPerPx) {
         List<OpenStroke> open = new ArrayList<>();
         List<ClosedStroke> closed = new ArrayList<>();
+        int index = 0;
         for (InkLine stroke : StrokeJoiner.join(net)) {
+            int swatch = index < swatches.length ? swatches[index] : 0;
+            index++;
             double[] xy = xy(stroke);
             double wide = stroke.usualWidth() * mmPerPx;
             if (stroke.closed() && xy.length >= 6) {
                 CubicLoop loop = LoopFitter.fit(xy, ERROR_PX).loop();
-                closed.add(new ClosedStroke(loop.scaled(mmPerPx), wide));
+                closed.add(new ClosedStroke(loop.scaled(mmPerPx), wide, swatch));
             } else {
-                open.add(new OpenStroke(PathFitter.fit(xy, ERROR_PX).scaled(mmPerPx), wide));
+                CubicPath path = PathFitter.fit(xy, ERROR_PX).scaled(mmPerPx);
+                open.add(new OpenStroke(path, wide, swatch));
             }
         }
         List<Outline> solids =
                 solids(map, net).stream().map(outline -> outline.scaled(mmPerPx)).toList();
-        return new StrokeArt(open, closed, solids);
+        return new StrokeArt(open, closed, solids, solidSwatch);
     }
 
     private static double[] xy(InkLine line) {
@@ -113,8 +135,13 @@ public record StrokeArt(List<OpenStroke> open, List<ClosedStroke> closed, List<O
     /** The same with every stroke of one width, mm. */
     public StrokeArt withWidth(double mm) {
         return new StrokeArt(
-                open.stream().map(stroke -> new OpenStroke(stroke.path, mm)).toList(),
-                closed.stream().map(stroke -> new ClosedStroke(stroke.path, mm)).toList(),
-                solids);
+                open.stream()
+                        .map(stroke -> new OpenStroke(stroke.path, mm, stroke.swatch))
+                        .toList(),
+                closed.stream()
+                        .map(stroke -> new ClosedStroke(stroke.path, mm, stroke.swatch))
+                        .toList(),
+                solids,
+                solidSwatch);
     }
 }

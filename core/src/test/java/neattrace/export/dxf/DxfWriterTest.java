@@ -110,7 +110,8 @@ class DxfWriterTest {
                                     .accept(g);
                             g.fillRect(200, 60, 60, 60);
                         });
-        StrokeArt art = StrokeArt.of(map, CentrelineFinder.find(map, Progress.SILENT), 0.1);
+        StrokeArt art =
+                StrokeArt.of(map, CentrelineFinder.find(map, Progress.SILENT), new int[0], 0, 0.1);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         DxfWriter.strokes(art, 30, 30, out);
         List<Polyline> read = read(out.toByteArray());

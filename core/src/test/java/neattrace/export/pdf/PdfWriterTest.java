@@ -107,6 +107,14 @@ class PdfWriterTest {
             assertThat(document.getPage(0).getMediaBox().getWidth())
                     .isCloseTo(236f / 300 * 72, within(0.001f));
             assertThat(document.getDocumentCatalog().getOutputIntents()).hasSize(1);
+            // ISO 15930-7:2010, 6.2.2: a printer's output intent is of this kind.
+            assertThat(
+                            document.getDocumentCatalog()
+                                    .getOutputIntents()
+                                    .get(0)
+                                    .getCOSObject()
+                                    .getNameAsString(COSName.S))
+                    .isEqualTo("GTS_PDFX");
             assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Target <A&B>");
         }
     }

@@ -23,6 +23,7 @@ import neattrace.export.Artwork;
 import neattrace.flat.AreaGroup;
 import neattrace.flat.FlatRecipe;
 import neattrace.job.Job;
+import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
@@ -204,6 +205,8 @@ class SvgWriterTest {
                 neattrace.trace.stroke.StrokeArt.of(
                         map,
                         neattrace.trace.centre.CentrelineFinder.find(map, Progress.SILENT),
+                        new int[0],
+                        0,
                         0.1);
         Artwork page =
                 new Artwork(
@@ -236,5 +239,38 @@ class SvgWriterTest {
             ink += value & 0xff;
         }
         assertThat(sum / ink).isLessThan(0.04);
+    }
+
+    /** Flats lie beneath strokes as beneath outlines, and lines in a colour keep it. */
+    @Test
+    void strokesKeepFlatsAndTheColoursOfLines() throws IOException {
+        Job job = Jobs.coloured();
+        Drawing drawing =
+                Pipeline.run(
+                        job.withLine(
+                                job.line()
+                                        .withColour(
+                                                job.line()
+                                                        .colour()
+                                                        .withSwatch(Jobs.OUTER.id())
+                                                        .withBorderBlack(true))),
+                        null,
+                        Progress.SILENT);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        StrokeSvgWriter.write(Artwork.of(drawing, PRESS), drawing.traced().strokes(), out);
+        String svg = out.toString(StandardCharsets.UTF_8);
+        String straw = PRESS.preview(Jobs.OUTER.build()).hex();
+        assertThat(svg)
+                .contains("fill=\"" + PRESS.preview(Jobs.INNER.build()).hex())
+                .contains("<title>Strokes Straw &lt;2&gt; " + straw)
+                .contains("stroke=\"" + straw)
+                .contains("<title>Strokes</title>")
+                .contains("stroke=\"#000000");
+        assertThat(svg.indexOf("fill=\"" + straw)).isLessThan(svg.indexOf("stroke=\"" + straw));
+        // The border is black, the ring within is straw: drawn so by another renderer.
+        BufferedImage image = render(out.toByteArray(), 236, 236);
+        assertThat(image.getRGB(118, 28) & 0xffffff).isZero();
+        assertThat(image.getRGB(118, 78) & 0xffffff)
+                .isEqualTo(PRESS.preview(Jobs.OUTER.build()).packed());
     }
 }

@@ -3,6 +3,13 @@ package neattrace.job.pipeline;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Arc2D;
+import java.awt.geom.Line2D;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
 import neattrace.flat.LineLayer;
@@ -13,9 +20,11 @@ import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.Reframing;
+import neattrace.job.Source;
 import neattrace.progress.Progress;
 import neattrace.sheet.FrameRecipe;
 import neattrace.testing.Jobs;
+import neattrace.testing.Pictures;
 import neattrace.trace.LineColour;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
@@ -275,5 +284,53 @@ class LineWorkTest {
         assertThat(traced.work().adriftPoints()).containsExactly(gone);
         assertThat(traced.job().line().points()).containsExactly(gone);
         assertThat(traced.ink()).isSameAs(traced.reading().map());
+    }
+
+    /** A ring that is open by 0.7 mm, and a line in it; 300 ppi. */
+    private static Job ringWithAGap() {
+        BufferedImage image = Pictures.plain(472, 472, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setRenderingHint(
+                RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        graphics.setColor(Color.BLACK);
+        graphics.setStroke(new BasicStroke(6, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND));
+        graphics.draw(new Arc2D.Double(60, 60, 350, 350, 3, 354.3, Arc2D.OPEN));
+        graphics.draw(new Line2D.Double(160, 236, 300, 236));
+        graphics.dispose();
+        return Job.of(new Source("ring.png", Pictures.png(image, 300)));
+    }
+
+    private static Job boldOutside(Job job) {
+        return job.withLine(job.line().withWeight(WeightRecipe.AS_DRAWN.withOutsideMm(0.5)));
+    }
+
+    private static long inkAcross(Traced traced) {
+        long ink = 0;
+        for (int y = 200; y < 272; y++) {
+            ink += traced.ink().isInk(230, y) ? 1 : 0;
+        }
+        return ink;
+    }
+
+    /** What lies behind a gap that Close shuts is not outside. */
+    @Test
+    void theBolderOutsideStopsAtGapsThatAreClosed() throws IOException {
+        Traced plain = trace(ringWithAGap(), null);
+        Traced bold = trace(boldOutside(plain.job()), plain);
+        assertThat(bold.work().weighed()).isNotSameAs(plain.work().weighed());
+        assertThat(inkAcross(bold)).isEqualTo(inkAcross(plain)).isPositive();
+    }
+
+    /** With the gap open its inside is outside, too, and with another width it is made anew. */
+    @Test
+    void anotherClosingWidthGivesAnotherOutside() throws IOException {
+        Traced plain = trace(ringWithAGap(), null);
+        Job bold = boldOutside(plain.job());
+        Traced closed = trace(bold.withClose(bold.close().withGapMm(1.5)), plain);
+        Traced open = trace(closed.job().withClose(bold.close().withGapMm(0.2)), closed);
+        assertThat(inkAcross(closed)).isEqualTo(inkAcross(plain));
+        assertThat(inkAcross(open)).isGreaterThan(12);
+        Traced again = trace(closed.job(), open);
+        assertThat(again.ink().coverage()).isEqualTo(closed.ink().coverage());
     }
 }

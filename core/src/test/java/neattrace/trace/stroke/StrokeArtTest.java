@@ -17,7 +17,8 @@ import org.junit.jupiter.api.Test;
 class StrokeArtTest {
 
     private static StrokeArt art(InkMap map, double mmPerPx) {
-        return StrokeArt.of(map, CentrelineFinder.find(map, Progress.SILENT), mmPerPx);
+        return StrokeArt.of(
+                map, CentrelineFinder.find(map, Progress.SILENT), new int[0], 0, mmPerPx);
     }
 
     @Test

@@ -34,7 +34,9 @@ import neattrace.export.svg.StrokeSvgWriter;
 import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.flat.LineLayer;
+import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
+import neattrace.job.Job;
 import neattrace.job.pipeline.Traced;
 
 /** Writes the drawing for others. */
@@ -138,9 +140,26 @@ public final class HandOverPanel implements Panel {
         double resolution = pngPpi;
         boolean strokes = asStrokes;
         workspace.write(
-                "Wrote " + file.getFileName() + ".",
+                "Wrote " + file.getFileName() + "." + leftOut(format, now),
                 () -> AtomicFile.write(file, out -> write(format, now, resolution, strokes, out)),
                 () -> {});
+    }
+
+    /** What a format cannot hold, in plain words; empty if it holds everything. */
+    private static String leftOut(Format format, Shown now) {
+        Artwork art = now.art();
+        int areas = art.layers().stream().mapToInt(layer -> layer.pieces().size()).sum();
+        if (format == Format.ORA && areas > OpenRasterWriter.MOST_AREA_MASKS) {
+            return String.format(
+                    Locale.ROOT,
+                    " With %,d areas it has masks by colour alone; up to %,d areas have their own.",
+                    areas,
+                    OpenRasterWriter.MOST_AREA_MASKS);
+        }
+        boolean coloured = !art.layers().isEmpty() || !art.colouredLines().isEmpty();
+        return format == Format.DXF && coloured
+                ? " It holds lines alone: flats and the colours of lines are not in it."
+                : "";
     }
 
     private static void write(
@@ -176,7 +195,7 @@ public final class HandOverPanel implements Panel {
 
     @Override
     public String purpose() {
-        return "Files that need no tidying.";
+        return "Files for others, in named layers.";
     }
 
     @Override
@@ -229,6 +248,22 @@ public final class HandOverPanel implements Panel {
                             "They are not written; a printer would ask about them.",
                             new Answer("Remove them", () -> removeUnused(now))));
         }
+        List<String> spots =
+                now.drawing().job().swatches().stream()
+                        .filter(swatch -> swatch.spot().isPresent())
+                        .filter(swatch -> used(now).contains(swatch.id()))
+                        .map(Swatch::name)
+                        .toList();
+        if (!spots.isEmpty()) {
+            findings.add(
+                    Finding.general(
+                            String.join(", ", spots)
+                                    + (spots.size() == 1 ? " has" : " have")
+                                    + " no ink of its own in files",
+                            "It is kept with the job as an ink of its own; files have it as CMYK"
+                                    + " for now. Tell your printer.",
+                            new Answer("Look at Press", () -> go.accept(Station.PRESS))));
+        }
         int bare = now.drawing().emptyAreas().size();
         boolean coloured = !now.art().layers().isEmpty();
         if (coloured && bare > 0) {
@@ -262,11 +297,13 @@ public final class HandOverPanel implements Panel {
         List<Integer> used = used(now);
         workspace.change(
                 "Remove unused swatches",
-                job ->
-                        job.withSwatches(
-                                job.swatches().stream()
-                                        .filter(swatch -> used.contains(swatch.id()))
-                                        .toList()));
+                job -> {
+                    Job less = job;
+                    for (Swatch swatch : job.swatches()) {
+                        less = used.contains(swatch.id()) ? less : less.withoutSwatch(swatch.id());
+                    }
+                    return less;
+                });
     }
 
     @Override

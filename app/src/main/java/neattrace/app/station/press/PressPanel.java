@@ -144,7 +144,7 @@ public final class PressPanel implements Panel {
 
     @Override
     public String whenSettled() {
-        return "Every build keeps within 300 % ink.";
+        return "Every swatch by itself keeps within 300 % ink; what prints over it is not added.";
     }
 
     @Override
