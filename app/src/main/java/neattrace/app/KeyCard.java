@@ -30,6 +30,7 @@ final class KeyCard extends VBox {
         {"Delete", "its second answer; takes the point in hand away, at Line"},
         {"1 to 9", "open a step, at Sheet, Line and Close; take a swatch in hand, at Flats"},
         {"0", "bare paper in hand, at Flats"},
+        {"R, X", "turn the scan right, with Shift left; mirror it, at Sheet"},
         {"Space", "colour what the cross is on, at Flats"},
         {"Ctrl Z", "undo"},
         {"Ctrl Y", "redo"},

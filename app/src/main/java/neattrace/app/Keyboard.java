@@ -76,7 +76,19 @@ final class Keyboard implements EventHandler<KeyEvent> {
             workbench.closing().openStep(code.getChar().charAt(0) - '0');
             return true;
         }
-        return looking(event);
+        return workbench.station() == Station.SHEET && turning(event) || looking(event);
+    }
+
+    /** How the scan lies. */
+    private boolean turning(KeyEvent event) {
+        switch (event.getCode()) {
+            case R -> workbench.sheet().turn(event.isShiftDown() ? -1 : 1);
+            case X -> workbench.sheet().mirror();
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     private boolean looking(KeyEvent event) {

@@ -43,6 +43,9 @@ final class OpenAndSave {
                                 "*.tiff",
                                 "*.bmp",
                                 "*.gif",
+                                "*.webp",
+                                "*.pdf",
+                                "*.svg",
                                 "*" + JobFile.ENDING));
         File file = chooser.showOpenDialog(window.get());
         if (file != null) {

@@ -82,6 +82,12 @@ public record Job(
         return palette.freeId();
     }
 
+    public Job withSource(Source value) {
+        return new Job(
+                title, value, ppi, recipe, line, close, palette, fills, groups, flat, black,
+                settled);
+    }
+
     public Job withTitle(String value) {
         return new Job(
                 value, source, ppi, recipe, line, close, palette, fills, groups, flat, black,

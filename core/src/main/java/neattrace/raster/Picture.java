@@ -10,12 +10,27 @@ import java.util.List;
  * @param resolution from the file or assumed
  * @param format the format's short name, such as PNG
  * @param notes what a user should know about the file, in plain words
+ * @param damage what the file's reader found wrong, in plain words; empty if nothing
+ * @param pages how many pictures or pages the file has
  */
 public record Picture(
-        GreySheet grey, int[] rgb, Resolution resolution, String format, List<String> notes) {
+        GreySheet grey,
+        int[] rgb,
+        Resolution resolution,
+        String format,
+        List<String> notes,
+        List<String> damage,
+        int pages) {
 
     public Picture {
         notes = List.copyOf(notes);
+        damage = List.copyOf(damage);
+    }
+
+    /** A whole picture, alone in its file. */
+    public Picture(
+            GreySheet grey, int[] rgb, Resolution resolution, String format, List<String> notes) {
+        this(grey, rgb, resolution, format, notes, List.of(), 1);
     }
 
     /** Columns of pixels. */

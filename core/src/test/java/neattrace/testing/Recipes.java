@@ -43,7 +43,9 @@ public final class Recipes {
                                 new Point(2, 81)),
                         -0.37,
                         Optional.of(new Crop(3, 4, 50, 60.5)),
-                        2),
+                        2,
+                        3,
+                        true),
                 List.of(
                         new Mask(
                                 new SheetShape.Box(new Point(1, 2), new Point(3, 4)),

@@ -89,7 +89,8 @@ public final class JobFile {
         JobJson.Parsed parsed = JobJson.read(json);
         String sourceName = SOURCE_FOLDER + parsed.sourceName();
         byte[] source = bytes(zip, sourceName, PictureReader.MAX_BYTES, file);
-        return parsed.job(new Source(parsed.sourceName(), source));
+        return parsed.job(
+                new Source(parsed.sourceName(), source, parsed.withoutSource().source().opening()));
     }
 
     private static void checkName(String name, Path file) throws JobFileException {

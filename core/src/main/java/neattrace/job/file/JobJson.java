@@ -24,6 +24,7 @@ import neattrace.job.recipe.LineJson;
 import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.SheetJson;
 import neattrace.press.BlackRule;
+import neattrace.raster.reading.Opening;
 import neattrace.sheet.SheetRecipe;
 import neattrace.trace.LineColour;
 import neattrace.trace.LineRecipe;
@@ -68,6 +69,11 @@ final class JobJson {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("format", FORMAT).put("version", VERSION).put("title", job.title());
         root.put("source", job.source().name()).put("ppi", job.ppi());
+        Opening opening = job.source().opening();
+        root.putObject("opening")
+                .put("page", opening.page())
+                .put("upright", opening.upright())
+                .put("ppi", opening.ppi());
         SheetJson.write(job.recipe(), root.putObject("sheet"));
         LineJson.write(job.line(), root.putObject("line"));
         CloseJson.write(job.close(), root.putObject("close"));
@@ -122,7 +128,7 @@ final class JobJson {
         Job job =
                 new Job(
                         need(root, "title").asText(),
-                        new Source(sourceName, new byte[0]),
+                        new Source(sourceName, new byte[0], opening(root.path("opening"))),
                         number(root, "ppi"),
                         recipe(sheet, version),
                         line(need(root, "line"), version),
@@ -151,6 +157,16 @@ final class JobJson {
         }
         Palette p = job.palette();
         return job.withPalette(new Palette(p.swatches(), p.colourways(), p.shown(), last));
+    }
+
+    /** Files from before pages could be chosen took the first one as it is stored. */
+    private static Opening opening(JsonNode node) throws JobFileException {
+        return node.isMissingNode()
+                ? Opening.AS_STORED
+                : new Opening(
+                        (int) number(node, "page"),
+                        need(node, "upright").asBoolean(),
+                        number(node, "ppi"));
     }
 
     private static List<Settled> settled(JsonNode root, int version) throws JobFileException {

@@ -64,12 +64,16 @@ public final class Pipeline {
      */
     public static Traced trace(Job job, Traced before, Progress progress) throws PictureException {
         Job old = before == null ? null : before.job();
-        boolean samePicture = old != null && old.source().bytes() == job.source().bytes();
+        boolean samePicture = old != null && old.source().isSamePicture(job.source());
         progress.report("Reading the picture", 0);
         Picture picture =
                 samePicture
                         ? before.picture()
-                        : PictureReader.read(job.source().bytes(), job.source().name());
+                        : PictureReader.read(
+                                job.source().bytes(),
+                                job.source().name(),
+                                job.source().opening(),
+                                progress.part(0, 0.1));
         Resolution scan = job.ppi() == 0 ? picture.resolution() : new Resolution(job.ppi(), true);
         boolean sameInk =
                 samePicture && before.scan().equals(scan) && old.recipe().equals(job.recipe());

@@ -42,6 +42,7 @@ public final class SheetJson {
         ObjectNode frameNode = node.putObject("frame");
         points(frameNode.putArray("corners"), frame.corners());
         frameNode.put("tiltDegrees", frame.tiltDegrees()).put("enlarge", frame.enlarge());
+        frameNode.put("turns", frame.turns()).put("mirrored", frame.mirrored());
         ArrayNode crop = frameNode.putArray("crop");
         frame.crop()
                 .ifPresent(
@@ -152,7 +153,10 @@ public final class SheetJson {
                                         finite(crop.get(1), "crop"),
                                         finite(crop.get(2), "crop"),
                                         finite(crop.get(3), "crop"))),
-                whole(node, "enlarge"));
+                whole(node, "enlarge"),
+                // Not in recipes that were kept before scans could be turned.
+                node.path("turns").asInt(0),
+                node.path("mirrored").asBoolean(false));
     }
 
     private static DecisionRecipe decision(JsonNode node) throws RecipeException {

@@ -30,7 +30,7 @@ import neattrace.sheet.tilt.TiltFinder;
 public final class SheetMaker {
 
     private static final Set<String> ENDINGS =
-            Set.of("png", "jpg", "jpeg", "tif", "tiff", "bmp", "gif");
+            Set.of("png", "jpg", "jpeg", "tif", "tiff", "bmp", "gif", "webp", "pdf");
 
     private SheetMaker() {}
 

@@ -1,25 +1,20 @@
 package neattrace.raster.reading;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.Iterator;
-import java.util.List;
-import java.util.Locale;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
+import java.util.concurrent.CancellationException;
+import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 
 /**
- * Turns the bytes of a PNG, JPEG, TIFF, BMP or GIF into a {@link Picture}. Never writes.
+ * Turns the bytes of a PNG, JPEG, TIFF, WebP, BMP or GIF, of a page of a PDF or of an SVG into a
+ * {@link Picture}. Never writes.
  *
- * <p>Transparent parts become paper; of a file with several pictures the first is taken, and that
- * is noted. A picture of more than {@link #MAX_PIXELS} pixels is refused from its header alone.
+ * <p>A picture is turned the way up its file says. Transparent parts become paper; of a file with
+ * several pictures one is taken. A picture of more than {@link #MAX_PIXELS} pixels, or of more than
+ * the memory holds, is refused from its header alone.
  */
 public final class PictureReader {
 
@@ -28,6 +23,9 @@ public final class PictureReader {
 
     /** The largest file accepted, in bytes. */
     public static final long MAX_BYTES = 1_500_000_000L;
+
+    /** What is read, in words. */
+    public static final String KINDS = "PNG, JPEG, TIFF, WebP, BMP, GIF, PDF, SVG";
 
     private PictureReader() {}
 
@@ -43,7 +41,7 @@ public final class PictureReader {
     /**
      * The bytes of a file, with messages fit for the user.
      *
-     * @throws PictureException if it is missing, a folder, empty, too large or not readable
+     * @throws PictureException if it is missing, no plain file, empty, too large or not readable
      */
     public static byte[] bytes(Path file) throws PictureException {
         try {
@@ -53,10 +51,14 @@ public final class PictureReader {
             if (Files.isDirectory(file)) {
                 throw new PictureException(file + " is a folder, not a picture.");
             }
+            if (!Files.isRegularFile(file)) {
+                throw new PictureException(file + " is no file that holds a picture.");
+            }
             if (Files.size(file) > MAX_BYTES) {
                 throw new PictureException(
                         file + " is larger than 1.5 GB, the most that is read. Save it smaller.");
             }
+            Memory.check(String.valueOf(file.getFileName()), Files.size(file));
             return Files.readAllBytes(file);
         } catch (PictureException e) {
             throw e;
@@ -66,13 +68,35 @@ public final class PictureReader {
     }
 
     /**
-     * Reads a picture from memory.
+     * Reads a picture from memory, its first page the right way up.
      *
      * @param name how the picture is called in messages
      * @throws PictureException if the bytes are no picture, damaged or too large
      */
     public static Picture read(byte[] bytes, String name) throws PictureException {
-        return look(bytes, name, reader -> decode(reader, bytes, name));
+        return read(bytes, name, Opening.USUAL, Progress.SILENT);
+    }
+
+    /**
+     * Reads a picture from memory.
+     *
+     * @param name how the picture is called in messages
+     * @param opening which page is taken, and how
+     * @throws PictureException if the bytes are no picture, damaged or too large, or there is no
+     *     such page
+     * @throws CancellationException if {@code progress} says so
+     */
+    public static Picture read(byte[] bytes, String name, Opening opening, Progress progress)
+            throws PictureException {
+        return guarded(
+                bytes,
+                name,
+                () ->
+                        switch (Kind.of(bytes)) {
+                            case PDF -> PdfPages.read(bytes, name, opening, progress);
+                            case SVG -> SvgFile.read(bytes, name, opening);
+                            case PIXELS -> PixelFile.read(bytes, name, opening, progress);
+                        });
     }
 
     /**
@@ -81,53 +105,50 @@ public final class PictureReader {
      * @throws PictureException as {@link #read(byte[], String)}
      */
     public static Resolution resolution(byte[] bytes, String name) throws PictureException {
-        return look(bytes, name, reader -> ResolutionReader.resolution(reader, bytes));
+        return guarded(
+                bytes,
+                name,
+                () ->
+                        Kind.of(bytes) == Kind.PIXELS
+                                ? PixelFile.resolution(bytes, name)
+                                : read(bytes, name).resolution());
     }
 
-    private interface Look<T> {
-        T at(ImageReader reader) throws IOException;
+    private interface Reading<T> {
+        T read() throws IOException;
     }
 
-    private static <T> T look(byte[] bytes, String name, Look<T> look) throws PictureException {
+    private static <T> T guarded(byte[] bytes, String name, Reading<T> reading)
+            throws PictureException {
         if (bytes.length == 0) {
             throw new PictureException(name + " is empty (0 bytes).");
         }
-        ImageIO.setUseCache(false);
-        try (ImageInputStream in =
-                ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw new PictureException(
-                        name + " is not a picture this program reads (PNG, JPEG, TIFF, BMP, GIF).");
-            }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(in);
-                return look.at(reader);
-            } finally {
-                reader.dispose();
-            }
-        } catch (PictureException e) {
+        try {
+            return reading.read();
+        } catch (PictureException | CancellationException e) {
             throw e;
         } catch (OutOfMemoryError e) {
             throw new PictureException(name + " needs more memory than there is.", e);
-        } catch (IOException | RuntimeException e) {
+        } catch (IOException | RuntimeException | StackOverflowError e) {
             // Decoders throw anything from EOFException to ArrayIndexOutOfBounds on damaged data.
             throw new PictureException(name + " is damaged or cut short and could not be read.", e);
         }
     }
 
-    private static Picture decode(ImageReader reader, byte[] bytes, String name)
-            throws IOException {
-        long width = reader.getWidth(0);
-        long height = reader.getHeight(0);
+    /**
+     * Refuses what is too large.
+     *
+     * @param bytesPerPixel that reading takes
+     */
+    static void checkSize(String name, long width, long height, int bytesPerPixel)
+            throws PictureException {
         if (width < 1 || height < 1) {
             throw new PictureException(name + " has no pixels.");
         }
-        if (width * height > MAX_PIXELS) {
+        if (width * height > MAX_PIXELS || width > MAX_PIXELS || height > MAX_PIXELS) {
             throw new PictureException(
                     String.format(
-                            Locale.ROOT,
+                            java.util.Locale.ROOT,
                             "%s is %d x %d pixels (%d million); the limit is %d million. Scan at a"
                                     + " lower resolution or crop it.",
                             name,
@@ -136,19 +157,6 @@ public final class PictureReader {
                             width * height / 1_000_000,
                             MAX_PIXELS / 1_000_000));
         }
-        List<String> notes = new ArrayList<>();
-        String format = reader.getFormatName().toUpperCase(Locale.ROOT);
-        Resolution resolution = ResolutionReader.resolution(reader, bytes);
-        if (!resolution.stated()) {
-            notes.add("The file does not say its resolution; 300 ppi is assumed.");
-        }
-        if (reader.getNumImages(format.startsWith("GIF") || format.startsWith("TIF")) > 1) {
-            notes.add("The file holds several pictures; the first one is used.");
-        }
-        BufferedImage image = reader.read(0);
-        if (image.getColorModel().hasAlpha()) {
-            notes.add("Transparent parts are taken as paper.");
-        }
-        return PixelReader.picture(image, resolution, format, notes);
+        Memory.check(name, width * height * bytesPerPixel);
     }
 }

@@ -1,6 +1,8 @@
 package neattrace.raster.reading;
 
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
+import java.awt.image.ComponentColorModel;
 import java.awt.image.DataBufferByte;
 import java.awt.image.Raster;
 import java.util.List;
@@ -29,6 +31,11 @@ final class PixelReader {
             return new Picture(
                     new GreySheet(width, height, grey), new int[0], resolution, format, notes);
         }
+        if (isGreyWithAlpha(image)) {
+            copyGreyOverPaper(image.getRaster(), grey);
+            return new Picture(
+                    new GreySheet(width, height, grey), new int[0], resolution, format, notes);
+        }
         int[] rgb = new int[width * height];
         boolean[] colourful = new boolean[height];
         IntStream.range(0, height).forEach(y -> colourful[y] = copyColour(image, y, grey, rgb));
@@ -47,6 +54,31 @@ final class PixelReader {
 
     private static boolean isDeepGrey(BufferedImage image) {
         return image.getType() == BufferedImage.TYPE_USHORT_GRAY;
+    }
+
+    /** AWT takes grey for linear light and would bend it on its way to red, green and blue. */
+    private static boolean isGreyWithAlpha(BufferedImage image) {
+        return image.getColorModel().hasAlpha()
+                && !image.isAlphaPremultiplied()
+                && image.getColorModel() instanceof ComponentColorModel
+                && image.getColorModel().getColorSpace().getType() == ColorSpace.TYPE_GRAY
+                && image.getRaster().getNumBands() == 2;
+    }
+
+    private static void copyGreyOverPaper(Raster raster, byte[] grey) {
+        int width = raster.getWidth();
+        int most = (1 << raster.getSampleModel().getSampleSize(0)) - 1;
+        int[] row = new int[2 * width];
+        for (int y = 0; y < raster.getHeight(); y++) {
+            raster.getPixels(0, y, width, 1, row);
+            for (int x = 0; x < width; x++) {
+                long value = row[2 * x];
+                long alpha = row[2 * x + 1];
+                long over = (value * alpha + (long) most * (most - alpha)) * 255;
+                long all = (long) most * most;
+                grey[y * width + x] = (byte) ((over + all / 2) / all);
+            }
+        }
     }
 
     /** The stored values as they are: AWT's own conversion would bend linear grey. */

@@ -43,10 +43,27 @@ public record SheetFrame(
             h = Math.rint(side(recipe.corners(), 0, 3, 1, 2));
             straight = Homography.fromRectangle(w, h, recipe.corners()).inverse();
         }
-        if (recipe.tiltDegrees() != 0) {
-            straight =
-                    Homography.rotation(-recipe.tiltDegrees(), new Point(w / 2, h / 2))
-                            .after(straight);
+        // A drawing that lies across is turned by quarters first: its sheet is as wide as the scan
+        // is high, and quarters move pixels without blurring them.
+        int across = (int) Math.rint(recipe.tiltDegrees() / 90);
+        for (int k = 0; k < recipe.turns(); k++) {
+            straight = quarter(h).after(straight);
+            double wide = w;
+            w = h;
+            h = wide;
+        }
+        if (recipe.mirrored()) {
+            straight = new Homography(-1, 0, w, 0, 1, 0, 0, 0, 1).after(straight);
+        }
+        for (int k = 0; k < Math.floorMod(-across, 4); k++) {
+            straight = quarter(h).after(straight);
+            double wide = w;
+            w = h;
+            h = wide;
+        }
+        double tilt = recipe.tiltDegrees() - 90 * across;
+        if (tilt != 0) {
+            straight = Homography.rotation(-tilt, new Point(w / 2, h / 2)).after(straight);
         }
         Crop crop = recipe.crop().orElse(new Crop(0, 0, Math.max(8, w), Math.max(8, h)));
         boolean whole = recipe.crop().isEmpty();
@@ -61,6 +78,11 @@ public record SheetFrame(
                     "the sheet would have more than 300 million pixels; enlarge it less");
         }
         return new SheetFrame(toSheet, toSheet.inverse(), (int) width, (int) height, w, h);
+    }
+
+    /** A quarter clockwise of what is so high. */
+    private static Homography quarter(double height) {
+        return new Homography(0, -1, height, 1, 0, 0, 0, 0, 1);
     }
 
     /** The largest sheet, px. */

@@ -68,7 +68,8 @@ class SheetFrameTest {
                         new Point(180, 25),
                         new Point(170, 95),
                         new Point(15, 85));
-        FrameRecipe recipe = new FrameRecipe(corners, 0, Optional.of(new Crop(10, 5, 50, 40)), 2);
+        FrameRecipe recipe =
+                new FrameRecipe(corners, 0, Optional.of(new Crop(10, 5, 50, 40)), 2, 0, false);
         SheetFrame frame = SheetFrame.of(recipe, 200, 100);
         assertThat(frame.width()).isEqualTo(100);
         assertThat(frame.height()).isEqualTo(80);
@@ -98,5 +99,67 @@ class SheetFrameTest {
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> FrameRecipe.WHOLE.withEnlarge(9))
                 .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    private static GreySheet numbered() {
+        return new GreySheet(3, 2, new byte[] {1, 2, 3, 4, 5, 6});
+    }
+
+    private static byte[] laid(FrameRecipe recipe) {
+        return SheetFrame.of(recipe, 3, 2).lay(numbered(), Progress.SILENT).samples();
+    }
+
+    /** Quarters and mirrors move pixels and change none. */
+    @Test
+    void quartersAndMirrorsKeepEveryPixel() {
+        FrameRecipe whole = FrameRecipe.WHOLE;
+        assertThat(laid(whole.turned(1, 3, 2))).containsExactly(4, 1, 5, 2, 6, 3);
+        assertThat(laid(whole.turned(2, 3, 2))).containsExactly(6, 5, 4, 3, 2, 1);
+        assertThat(laid(whole.turned(-1, 3, 2))).containsExactly(3, 6, 2, 5, 1, 4);
+        assertThat(laid(whole.flipped(3))).containsExactly(3, 2, 1, 6, 5, 4);
+        // As it is seen: the mirrored sheet turned right.
+        assertThat(laid(whole.flipped(3).turned(1, 3, 2))).containsExactly(6, 3, 5, 2, 4, 1);
+        assertThat(laid(whole.turned(1, 3, 2).flipped(2))).containsExactly(1, 4, 2, 5, 3, 6);
+    }
+
+    @Test
+    void fourQuartersAndTwoMirrorsAreNothing() {
+        FrameRecipe recipe =
+                FrameRecipe.WHOLE.withTilt(2.5).withCrop(Optional.of(new Crop(10, 20, 30, 40)));
+        FrameRecipe round = recipe;
+        double w = 100;
+        double h = 80;
+        for (int k = 0; k < 4; k++) {
+            round = round.turned(1, w, h);
+            double wide = w;
+            w = h;
+            h = wide;
+        }
+        assertThat(round).isEqualTo(recipe);
+        assertThat(recipe.flipped(100).flipped(100)).isEqualTo(recipe);
+    }
+
+    /** The crop holds the same part of the drawing however it is turned. */
+    @Test
+    void theCropTurnsAlong() {
+        FrameRecipe recipe =
+                FrameRecipe.WHOLE.withTilt(1.5).withCrop(Optional.of(new Crop(10, 20, 30, 40)));
+        SheetFrame before = SheetFrame.of(recipe, 100, 80);
+        SheetFrame after = SheetFrame.of(recipe.turned(1, 100, 80).flipped(80), 100, 80);
+        Point corner = before.toSource().apply(new Point(0, 0));
+        Point now = after.toSheet().apply(corner);
+        assertThat(now.x()).isCloseTo(0, within(1e-9));
+        assertThat(now.y()).isCloseTo(0, within(1e-9));
+        assertThat(after.width()).isEqualTo(40);
+    }
+
+    /** A drawing that lies across fits its sheet whole. */
+    @Test
+    void tiltsBeyond45DegreesLayTheSheetAcross() {
+        SheetFrame frame = SheetFrame.of(FrameRecipe.WHOLE.withTilt(92), 300, 200);
+        assertThat(frame.width()).isEqualTo(200);
+        assertThat(frame.height()).isEqualTo(300);
+        assertThat(laid(FrameRecipe.WHOLE.withTilt(90))).containsExactly(3, 6, 2, 5, 1, 4);
+        assertThat(laid(FrameRecipe.WHOLE.withTilt(180))).containsExactly(6, 5, 4, 3, 2, 1);
     }
 }

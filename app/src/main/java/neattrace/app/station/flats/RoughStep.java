@@ -87,7 +87,8 @@ final class RoughStep implements Step {
                         "*.tif",
                         "*.tiff",
                         "*.bmp",
-                        "*.gif");
+                        "*.gif",
+                        "*.webp");
         if (file != null) {
             open(file.toPath());
         }

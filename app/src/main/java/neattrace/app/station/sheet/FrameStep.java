@@ -19,6 +19,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.SheetStep;
+import neattrace.sheet.frame.SheetFrame;
 import neattrace.sheet.review.SheetReview;
 import neattrace.sheet.tilt.Tilt;
 
@@ -36,8 +37,8 @@ final class FrameStep implements SheetPart {
                 new NumberField(
                         "Tilt",
                         "°",
-                        -45,
-                        45,
+                        -FrameRecipe.MOST_TILT,
+                        FrameRecipe.MOST_TILT,
                         0.01,
                         degrees -> frame("Level", frame -> frame.withTilt(degrees)));
         tilt.setId("tilt");
@@ -52,6 +53,9 @@ final class FrameStep implements SheetPart {
                         Buttons.small(
                                 "Crop to the drawing", "crop-to-drawing", this::cropToDrawing),
                         Buttons.small("Set four corners", "corners-by-hand", this::cornersByHand),
+                        Buttons.small("Turn right", "turn-right", () -> turn(1)),
+                        Buttons.small("Turn left", "turn-left", () -> turn(-1)),
+                        Buttons.small("Mirror", "mirror", this::mirror),
                         Buttons.small("Whole scan", "whole-scan", this::wholeScan));
         content =
                 new VBox(
@@ -63,6 +67,20 @@ final class FrameStep implements SheetPart {
 
     private void frame(String what, java.util.function.UnaryOperator<FrameRecipe> change) {
         desk.change(what, recipe -> recipe.withFrame(change.apply(recipe.frame())));
+    }
+
+    /** Turns the sheet by quarters, as it is seen. */
+    void turn(int quarters) {
+        SheetFrame now = desk.drawing().reading().frame();
+        frame(
+                quarters > 0 ? "Turn right" : "Turn left",
+                frame -> frame.turned(quarters, now.straightWidth(), now.straightHeight()));
+    }
+
+    /** Changes left and right, as it is seen. */
+    void mirror() {
+        SheetFrame now = desk.drawing().reading().frame();
+        frame("Mirror", frame -> frame.flipped(now.straightWidth()));
     }
 
     private void levelByHand() {
@@ -160,7 +178,10 @@ final class FrameStep implements SheetPart {
                         ? ""
                         : String.format(Locale.ROOT, "%.2f°", frame.tiltDegrees());
         if (frame.corners().isEmpty() && frame.crop().isEmpty()) {
-            return tilted.isEmpty() ? "whole scan" : tilted;
+            String turned = frame.turns() == 0 ? "" : frame.turns() * 90 + "°";
+            String way = frame.mirrored() ? (turned + " mirrored").strip() : turned;
+            String all = way.isEmpty() || tilted.isEmpty() ? way + tilted : way + ", " + tilted;
+            return all.isEmpty() ? "whole scan" : all;
         }
         String cut = frame.corners().isEmpty() ? "cropped" : "corners set";
         return tilted.isEmpty() ? cut : cut + ", " + tilted;

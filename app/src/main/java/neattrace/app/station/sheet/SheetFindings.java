@@ -26,9 +26,11 @@ final class SheetFindings {
     List<Finding> of(Shown shown) {
         Drawing drawing = shown.drawing();
         List<Finding> found = new ArrayList<>();
+        whole.damage(drawing).ifPresent(found::add);
         if (!drawing.traced().scan().stated()) {
-            found.add(whole.resolution());
+            found.add(whole.resolution(drawing));
         }
+        whole.pages(drawing).ifPresent(found::add);
         SheetReview review = desk.workspace().reviewProperty().get();
         boolean ready = review != null && review.reading() == drawing.reading();
         if (ready) {

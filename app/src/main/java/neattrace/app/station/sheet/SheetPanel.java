@@ -28,6 +28,7 @@ public final class SheetPanel implements Panel {
     private final Desk desk;
     private final SheetFindings findings;
     private final OutStep out;
+    private final FrameStep frame;
     private final List<SheetPart> steps;
     private final StepTiles tiles;
     private final Label size = new Label();
@@ -44,9 +45,10 @@ public final class SheetPanel implements Panel {
         findings = new SheetFindings(desk);
         out = new OutStep(desk);
         SheetPart decision = new DecisionStep(desk);
+        frame = new FrameStep(desk);
         steps =
                 List.of(
-                        new FrameStep(desk),
+                        frame,
                         new MaskStep(desk),
                         new PencilStep(desk),
                         new LightStep(desk),
@@ -112,6 +114,20 @@ public final class SheetPanel implements Panel {
     public void openStep(int number) {
         if (number >= 1 && number <= steps.size()) {
             choose(steps.get(number - 1));
+        }
+    }
+
+    /** Turns the scan by quarters, clockwise if positive. */
+    public void turn(int quarters) {
+        if (desk.workspace().shownProperty().get() != null) {
+            frame.turn(quarters);
+        }
+    }
+
+    /** Changes left and right. */
+    public void mirror() {
+        if (desk.workspace().shownProperty().get() != null) {
+            frame.mirror();
         }
     }
 

@@ -22,6 +22,8 @@ final class SizeStep implements SheetPart {
     private final Desk desk;
     private final NumberField ppi;
     private final NumberField enlarge;
+    private final NumberField drawnAt;
+    private final Sentence drawn;
     private final Label lines = new Hint("");
     private final GridPane goods = new GridPane();
     private final VBox content;
@@ -52,12 +54,35 @@ final class SizeStep implements SheetPart {
                                                         r.frame()
                                                                 .withEnlarge((int) Math.rint(v)))));
         enlarge.setId("enlarge");
+        drawnAt =
+                new NumberField(
+                        "Resolution of the page",
+                        "ppi",
+                        50,
+                        4800,
+                        100,
+                        v ->
+                                desk.workspace()
+                                        .change(
+                                                "Draw the page anew",
+                                                job ->
+                                                        job.withSource(
+                                                                job.source()
+                                                                        .withOpening(
+                                                                                job.source()
+                                                                                        .opening()
+                                                                                        .withPpi(
+                                                                                                v)))));
+        drawnAt.setId("drawn-at");
+        drawn = new Sentence("The page is drawn at", drawnAt, ".");
+        drawn.managedProperty().bind(drawn.visibleProperty());
         goods.setHgap(10);
         goods.setVgap(2);
         content =
                 new VBox(
                         7,
                         new Sentence("The scan has", ppi, "."),
+                        drawn,
                         new Sentence("It is enlarged", enlarge, "before black and white."),
                         lines,
                         goods);
@@ -89,6 +114,11 @@ final class SizeStep implements SheetPart {
     public void show(Shown shown) {
         Drawing drawing = shown.drawing();
         ppi.show(drawing.traced().scan().ppi());
+        boolean page =
+                drawing.picture().format().equals("SVG")
+                        || drawing.picture().format().equals("PDF");
+        drawn.setVisible(page);
+        drawnAt.show(drawing.picture().resolution().ppi());
         enlarge.show(drawing.job().recipe().frame().enlarge());
         SheetReview review = desk.workspace().reviewProperty().get();
         goods.getChildren().clear();

@@ -1,5 +1,6 @@
 package neattrace.app.station.sheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -33,10 +34,65 @@ final class WholeFindings {
         this.left = left;
     }
 
-    Finding resolution() {
+    /** What the file's reader found wrong: it stops the job, since nobody sees what is missing. */
+    Optional<Finding> damage(Drawing drawing) {
+        List<String> damage = drawing.picture().damage();
+        if (damage.isEmpty() || LeftAlone.isLeft(drawing, "damage")) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                Finding.general(
+                        "The picture's file is damaged",
+                        String.join(" ", damage)
+                                + " Parts of the drawing may be missing. Scan it again, or get the"
+                                + " file once more.",
+                        left.leave("damage")));
+    }
+
+    /** Which of several pages is used, and the next one. */
+    Optional<Finding> pages(Drawing drawing) {
+        int pages = drawing.picture().pages();
+        if (pages <= 1 || LeftAlone.isLeft(drawing, "pages")) {
+            return Optional.empty();
+        }
+        int page = drawing.job().source().opening().page();
+        List<Answer> answers = new ArrayList<>();
+        int next = (page + 1) % pages;
+        int last = Math.floorMod(page - 1, pages);
+        answers.add(new Answer("Take number " + (next + 1), () -> page(next)));
+        if (last != next) {
+            answers.add(new Answer("Take number " + (last + 1), () -> page(last)));
+        }
+        answers.add(left.leave("pages"));
+        return Optional.of(
+                Finding.general(
+                        "The file holds " + pages + " pictures",
+                        "Number "
+                                + (page + 1)
+                                + " is on the table. What is decided stays where it is.",
+                        answers.toArray(Answer[]::new)));
+    }
+
+    private void page(int page) {
+        desk.workspace()
+                .change(
+                        "Take number " + (page + 1),
+                        (Job job) ->
+                                job.withSource(
+                                        job.source()
+                                                .withOpening(
+                                                        job.source().opening().withPage(page))));
+    }
+
+    Finding resolution(Drawing drawing) {
+        boolean camera =
+                drawing.picture().notes().stream().anyMatch(note -> note.contains("cameras"));
         return Finding.general(
-                "The file does not say its resolution",
-                "300 ppi is assumed. Every size in mm hangs on it.",
+                camera
+                        ? "The file's resolution is no measure"
+                        : "The file does not say its resolution",
+                (camera ? "72 or 96 ppi is what cameras and screens write. " : "")
+                        + "300 ppi is assumed. Every size in mm hangs on it.",
                 new Answer("300 ppi is right", () -> ppi(Resolution.ASSUMED_PPI)),
                 new Answer("It is 600 ppi", () -> ppi(600)));
     }
