@@ -12,6 +12,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.ComponentColorModel;
 import java.awt.image.DataBuffer;
 import java.awt.image.WritableRaster;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -31,8 +32,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
 import org.apache.pdfbox.pdmodel.graphics.image.CCITTFactory;
-import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -219,12 +221,21 @@ class OpeningTest {
             PDPage page = new PDPage(new PDRectangle(72, 48));
             page.setRotation(rotation);
             document.addPage(page);
-            BufferedImage scan = new BufferedImage(300, 200, BufferedImage.TYPE_BYTE_GRAY);
-            for (int i = 0; i < 300 * 200; i++) {
-                scan.getRaster().setSample(i % 300, i / 300, 0, i % 251);
+            byte[] greys = new byte[300 * 200];
+            for (int i = 0; i < greys.length; i++) {
+                greys[i] = (byte) (i % 251);
             }
+            PDImageXObject scan =
+                    new PDImageXObject(
+                            document,
+                            new ByteArrayInputStream(greys),
+                            null,
+                            300,
+                            200,
+                            8,
+                            PDDeviceGray.INSTANCE);
             try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-                content.drawImage(LosslessFactory.createFromImage(document, scan), 0, 0, 72, 48);
+                content.drawImage(scan, 0, 0, 72, 48);
                 if (drawnToo) {
                     content.addRect(10, 10, 20, 20);
                     content.fill();
