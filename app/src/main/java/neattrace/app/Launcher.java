@@ -1,5 +1,6 @@
 package neattrace.app;
 
+import java.io.File;
 import javafx.application.Application;
 
 /**
@@ -8,10 +9,18 @@ import javafx.application.Application;
  */
 public final class Launcher {
 
+    /** As on the command line. */
+    private static final int BAD_USAGE = 2;
+
     private Launcher() {}
 
     /** Arguments: nothing, a file to open, or "demo". */
     public static void main(String[] arguments) {
+        String first = arguments.length == 0 ? "demo" : arguments[0];
+        if (!first.equals("demo") && !new File(first).exists()) {
+            System.err.println("There is no command or file '" + first + "'.");
+            System.exit(BAD_USAGE);
+        }
         Application.launch(NeatTraceApp.class, arguments);
     }
 }

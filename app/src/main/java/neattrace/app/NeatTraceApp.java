@@ -34,6 +34,7 @@ public final class NeatTraceApp extends Application {
             workspace.open(Path.of(arguments.get(0)));
         }
         workbench.files().offerWhatWasLeft();
+        workbench.files().tellWhatWasSetAside();
     }
 
     /** Shows a workspace in a window. */

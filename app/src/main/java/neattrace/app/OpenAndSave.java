@@ -1,6 +1,7 @@
 package neattrace.app;
 
 import java.io.File;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Supplier;
@@ -9,6 +10,7 @@ import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import neattrace.app.docket.Finding.Answer;
 import neattrace.app.work.Workspace;
+import neattrace.files.FileNames;
 import neattrace.job.autosave.Autosave;
 import neattrace.job.file.JobFile;
 import neattrace.standin.skerry.SkerryJobs;
@@ -66,7 +68,7 @@ final class OpenAndSave {
     }
 
     private boolean isWorthAsking() {
-        return workspace.isUnsaved() && workspace.historyProperty().get().undoable().isPresent();
+        return workspace.hasSomethingToLose();
     }
 
     private void unlessUnsaved(String orNot, Runnable action) {
@@ -87,14 +89,26 @@ final class OpenAndSave {
             return;
         }
         Path known = workspace.fileProperty().get();
+        if (known != null && workspace.wasChangedOnDisk() && Files.exists(known)) {
+            Path other = beside(known);
+            prompt.ask(
+                    "“"
+                            + known.getFileName()
+                            + "” was saved by another program since it was opened here.",
+                    new Answer(
+                            "Keep both: save as " + other.getFileName(),
+                            () -> workspace.save(other, whenDone)),
+                    new Answer("Replace it", () -> workspace.save(known, whenDone)),
+                    new Answer("Cancel", () -> {}));
+            return;
+        }
         if (known != null) {
             workspace.save(known, whenDone);
             return;
         }
         FileChooser chooser = new FileChooser();
         chooser.setTitle("Save the job");
-        chooser.setInitialFileName(
-                workspace.job().title().replaceAll("[\\\\/:*?\"<>|]", "-") + JobFile.ENDING);
+        chooser.setInitialFileName(FileNames.proposed(workspace.job().title()) + JobFile.ENDING);
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter("Job", "*" + JobFile.ENDING));
         File file = chooser.showSaveDialog(window.get());
@@ -102,6 +116,30 @@ final class OpenAndSave {
             String name = file.getPath();
             Path target = Path.of(name.endsWith(JobFile.ENDING) ? name : name + JobFile.ENDING);
             workspace.save(target, whenDone);
+        }
+    }
+
+    /** The next free name beside a file. */
+    private static Path beside(Path file) {
+        String name = file.getFileName().toString();
+        String stem = name.substring(0, name.length() - JobFile.ENDING.length());
+        Path other = file;
+        for (int n = 2; Files.exists(other); n++) {
+            other = file.resolveSibling(stem + " " + n + JobFile.ENDING);
+        }
+        return other;
+    }
+
+    /** Says which damaged settings were set aside. */
+    void tellWhatWasSetAside() {
+        List<Path> aside = workspace.folders().recipes().setDamagedAside();
+        if (!aside.isEmpty()) {
+            workspace.say(
+                    (aside.size() == 1
+                                    ? "Damaged settings were set aside: "
+                                    : aside.size()
+                                            + " damaged settings were set aside, the first: ")
+                            + aside.get(0).getFileName());
         }
     }
 

@@ -95,6 +95,11 @@ final class Workbench extends BorderPane {
                 .addListener(
                         (property, before, now) -> {
                             table.setStudy(now);
+        workspace
+                .studyFailureProperty()
+                .addListener(
+                        (property, before, now) -> {
+                            table.setStudy(now);
                             if (now != null && workspace.shownProperty().get() != null) {
                                 line.show(workspace.shownProperty().get());
                                 showFindings(workspace.shownProperty().get());

@@ -1,6 +1,8 @@
 package neattrace.cli;
 
 import java.io.PrintWriter;
+import java.util.List;
+import java.util.Locale;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.HelpCommand;
@@ -32,6 +34,9 @@ public final class NeatTrace implements Runnable {
             description = "Say what is being done, and print the cause of errors.")
     private boolean verbose;
 
+    private static final List<String> COMMANDS =
+            List.of("sheet", "trace", "flat", "info", "help", "demo");
+
     @Spec private CommandSpec spec;
 
     private NeatTrace() {}
@@ -62,9 +67,8 @@ public final class NeatTrace implements Runnable {
         line.setExecutionExceptionHandler((e, command, result) -> reporter.failed(e));
         try {
             return line.execute(arguments);
-        } catch (OutOfMemoryError e) {
-            reporter.warn("There is not enough memory for this. Try a smaller scan.");
-            return ExitCode.UNREADABLE;
+        } catch (Error e) {
+            return reporter.failed(e);
         }
     }
 
@@ -80,9 +84,36 @@ public final class NeatTrace implements Runnable {
     private static int badUsage(ParameterException e, String[] arguments) {
         String command = e.getCommandLine().getCommandName();
         String topic = command.equals("neat-trace") ? "" : " " + command;
-        String message = e.getMessage().replaceAll("\\s+", " ");
+        String first = topic.isEmpty() && arguments.length > 0 ? word(arguments) : "";
+        String message =
+                first.isEmpty() ? e.getMessage().replaceAll("\\s+", " ") : noCommand(first);
         e.getCommandLine().getErr().println(message + " (see: neat-trace help" + topic + ")");
         return ExitCode.USAGE;
+    }
+
+    /** The first word that is no option. */
+    private static String word(String... arguments) {
+        for (String argument : arguments) {
+            if (!argument.startsWith("-")) {
+                return argument;
+            }
+        }
+        return "";
+    }
+
+    /** What to say of a word that is nothing here, with the command it is nearest to. */
+    private static String noCommand(String word) {
+        String nearest = "";
+        int least = word.length();
+        for (String command : COMMANDS) {
+            int far = EditDistance.between(word.toLowerCase(Locale.ROOT), command);
+            if (far < least) {
+                least = far;
+                nearest = command;
+            }
+        }
+        String hint = least <= 2 ? " Did you mean " + nearest + "?" : "";
+        return "There is no command or file '" + word + "'." + hint;
     }
 
     @Override

@@ -37,7 +37,11 @@ final class Reporter {
     }
 
     /** Reports a failure; returns the exit code it calls for. */
-    int failed(Exception e) {
+    int failed(Throwable e) {
+        if (isMemory(e)) {
+            warn("There is not enough memory for this. Try a smaller scan.");
+            return ExitCode.UNREADABLE;
+        }
         warn(e.getMessage() == null ? e.toString() : e.getMessage());
         if (verbose.getAsBoolean()) {
             e.printStackTrace(err);
@@ -49,6 +53,16 @@ final class Reporter {
             return ExitCode.UNREADABLE;
         }
         return e instanceof IOException ? ExitCode.NOT_WRITTEN : 1;
+    }
+
+    /** Threads of a pool hand on what went wrong wrapped up. */
+    private static boolean isMemory(Throwable e) {
+        for (Throwable at = e; at != null; at = at.getCause()) {
+            if (at instanceof OutOfMemoryError) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Progress as verbose lines, one for each step. */

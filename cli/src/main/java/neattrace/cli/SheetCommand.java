@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -15,6 +16,7 @@ import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.RecipeFile;
 import neattrace.job.recipe.RecipeShelf;
 import neattrace.job.sheets.MadeSheet;
+import neattrace.job.sheets.SheetFolder;
 import neattrace.job.sheets.SheetMaker;
 import neattrace.job.sheets.SheetWish;
 import neattrace.raster.reading.PictureException;
@@ -43,7 +45,7 @@ final class SheetCommand implements Callable<Integer> {
     @Parameters(
             paramLabel = "IN",
             arity = "1..*",
-            description = "PNG, JPEG, TIFF, BMP or GIF, or a folder of them.")
+            description = "PNG, JPEG, TIFF, WebP, BMP, GIF, PDF or SVG, or a folder of them.")
     private List<Path> inputs;
 
     @Option(
@@ -130,15 +132,19 @@ final class SheetCommand implements Callable<Integer> {
         }
         Set<Path> written = new HashSet<>();
         int worst = ExitCode.DONE;
+        Map<Path, Path> targets =
+                output != null ? Map.of() : SheetFolder.targets(scans, folder, "." + ending);
         for (Path scan : scans) {
             try {
-                Path target = output != null ? output : folder.resolve(name(scan));
+                Path target = output != null ? output : targets.get(scan);
                 Usage.checkNotInput(spec, scans, target);
                 if (!written.add(target.toAbsolutePath().normalize())) {
                     throw new IOException(target + " was written for another input already.");
                 }
                 make(scan, target, wish);
-            } catch (IOException | IllegalArgumentException e) {
+            } catch (ParameterException e) {
+                throw e;
+            } catch (IOException | RuntimeException | Error e) {
                 worst = Math.max(worst, reporter.failed(e));
             }
         }
@@ -184,12 +190,6 @@ final class SheetCommand implements Callable<Integer> {
             scans.addAll(found);
         }
         return scans;
-    }
-
-    private String name(Path scan) {
-        String name = String.valueOf(scan.getFileName());
-        int dot = name.lastIndexOf('.');
-        return (dot > 0 ? name.substring(0, dot) : name) + "." + ending;
     }
 
     private void make(Path scan, Path target, SheetWish wish) throws IOException {

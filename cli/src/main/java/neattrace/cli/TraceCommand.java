@@ -21,6 +21,7 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
 import neattrace.raster.Resolution;
+import neattrace.raster.reading.Opening;
 import neattrace.raster.reading.PictureReader;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.WeightRecipe;
@@ -39,7 +40,10 @@ import picocli.CommandLine.Spec;
         sortOptions = false)
 final class TraceCommand implements Callable<Integer> {
 
-    @Parameters(paramLabel = "IN", arity = "1..*", description = "PNG, JPEG, TIFF, BMP or GIF.")
+    @Parameters(
+            paramLabel = "IN",
+            arity = "1..*",
+            description = "PNG, JPEG, TIFF, WebP, BMP, GIF, PDF or SVG.")
     private List<Path> inputs;
 
     @Option(
@@ -81,6 +85,13 @@ final class TraceCommand implements Callable<Integer> {
             description = "The outline round the outside bolder by so much.")
     private double outsideMm;
 
+    @Option(
+            names = "--page",
+            paramLabel = "N",
+            defaultValue = "1",
+            description = "Which page of a file that has several; 1 unless said otherwise.")
+    private int page;
+
     @Option(names = "--pdf", paramLabel = "OUT.pdf", description = "Also a PDF in ink values.")
     private Path pdf;
 
@@ -107,7 +118,7 @@ final class TraceCommand implements Callable<Integer> {
                 trace(input, target, press);
             } catch (ParameterException e) {
                 throw e;
-            } catch (IOException | RuntimeException e) {
+            } catch (IOException | RuntimeException | Error e) {
                 worst = Math.max(worst, reporter.failed(e));
             }
         }
@@ -121,6 +132,9 @@ final class TraceCommand implements Callable<Integer> {
         if (inputs.size() > 1 && (output != null || pdf != null)) {
             throw usage("Several inputs need --out-dir and no --pdf.");
         }
+        Usage.checkEnding(spec, "-o", output, ".svg", ".dxf");
+        Usage.checkEnding(spec, "--pdf", pdf, ".pdf");
+        Usage.checkPage(spec, page);
         Usage.checkPpi(spec, ppi);
         if (!(closenessMm >= 0)) {
             throw usage("--closeness must be above 0.");
@@ -171,6 +185,12 @@ final class TraceCommand implements Callable<Integer> {
         return job.withLine(job.line().withMaxErrorPx(px));
     }
 
+    private Source source(Path input) throws IOException {
+        byte[] bytes = PictureReader.bytes(input);
+        return new Source(
+                String.valueOf(input.getFileName()), bytes, Opening.USUAL.withPage(page - 1));
+    }
+
     private static boolean isDxf(Path target) {
         return target.toString().toLowerCase(Locale.ROOT).endsWith(".dxf");
     }
@@ -194,13 +214,14 @@ final class TraceCommand implements Callable<Integer> {
 
     private void trace(Path input, Path target, PressProfile press) throws IOException {
         reporter.detail(input.toString());
-        Source source = new Source(input.getFileName().toString(), PictureReader.bytes(input));
+        Source source = source(input);
         Job plain = Job.of(source);
         Job job = within(ppi > 0 ? plain.withPpi(ppi) : plain);
         WeightRecipe weight = job.line().weight().withEvenMm(evenMm).withOutsideMm(outsideMm);
         Job weighed = job.withLine(job.line().withWeight(weight));
         Traced traced = Pipeline.trace(weighed, null, reporter.progress());
         traced.picture().notes().forEach(note -> reporter.detail("  " + note));
+        traced.picture().damage().forEach(what -> reporter.warn(input + ": " + what));
         traced.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
         Artwork art = Artwork.of(traced, press);
         if (folder != null) {

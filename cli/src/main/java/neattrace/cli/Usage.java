@@ -1,9 +1,13 @@
 package neattrace.cli;
 
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import neattrace.files.SameFile;
+import neattrace.raster.reading.Opening;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 
@@ -11,6 +15,12 @@ import picocli.CommandLine.ParameterException;
 final class Usage {
 
     private Usage() {}
+
+    static void checkPage(CommandSpec spec, int page) {
+        if (page < 1 || page > Opening.MOST_PAGES) {
+            throw new ParameterException(spec.commandLine(), "--page must be 1 to 10000.");
+        }
+    }
 
     static void checkPpi(CommandSpec spec, double ppi) {
         if (ppi != 0 && !(ppi >= 10 && ppi <= 20_000)) {
@@ -22,18 +32,36 @@ final class Usage {
     static void checkNotInput(CommandSpec spec, List<Path> inputs, Path... outputs) {
         Set<Path> known = new HashSet<>();
         for (Path output : outputs) {
-            if (output != null && !known.add(output.toAbsolutePath().normalize())) {
+            if (output != null && known.stream().anyMatch(one -> SameFile.of(one, output))) {
                 throw new ParameterException(spec.commandLine(), output + " is given twice.");
             }
+            if (output != null) {
+                known.add(output);
+            }
             for (Path input : inputs) {
-                if (output != null
-                        && output.toAbsolutePath()
-                                .normalize()
-                                .equals(input.toAbsolutePath().normalize())) {
+                if (output != null && SameFile.of(output, input)) {
                     throw new ParameterException(
                             spec.commandLine(), output + " is an input; it is never written to.");
                 }
             }
+        }
+    }
+
+    /** An output's ending says what is written; any other would be a surprise. */
+    static void checkEnding(CommandSpec spec, String option, Path output, String... endings) {
+        if (output == null) {
+            return;
+        }
+        String name = String.valueOf(output.getFileName()).toLowerCase(Locale.ROOT);
+        if (Arrays.stream(endings).noneMatch(name::endsWith)) {
+            throw new ParameterException(
+                    spec.commandLine(),
+                    option
+                            + " must end in "
+                            + String.join(" or ", endings)
+                            + ", not as "
+                            + output.getFileName()
+                            + " does.");
         }
     }
 }

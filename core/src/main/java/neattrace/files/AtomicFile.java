@@ -14,7 +14,10 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.UUID;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermission;
+import java.util.Set;
 
 /** Replaces a file's content in one step. */
 public final class AtomicFile {
@@ -26,35 +29,51 @@ public final class AtomicFile {
         void writeTo(OutputStream out) throws IOException;
     }
 
+    private static final Set<PosixFilePermission> OWNER =
+            Set.of(PosixFilePermission.OWNER_READ, PosixFilePermission.OWNER_WRITE);
+
     private AtomicFile() {}
 
     /**
      * Writes {@code content} to {@code target}. If anything fails, {@code target} is as it was and
-     * no temporary file is left behind.
+     * no temporary file is left behind. A link stays a link: what it leads to is replaced. A file
+     * that is replaced hands its rights on.
      *
      * @throws IOException with a message fit for the user, if the folder is missing or may not be
      *     written, the disk is full, or the content itself fails
      */
     public static void write(Path target, Content content) throws IOException {
+        write(target, content, Set.of());
+    }
+
+    /** The same for a file that is nobody's business but its owner's. */
+    public static void writePrivate(Path target, Content content) throws IOException {
+        write(target, content, OWNER);
+    }
+
+    private static void write(Path target, Content content, Set<PosixFilePermission> rights)
+            throws IOException {
         Path absolute = target.toAbsolutePath();
-        Path folder = absolute.getParent();
         if (Files.isDirectory(absolute)) {
             throw new IOException(target + " is a folder; give the name of a file.");
         }
+        Path real = Files.isSymbolicLink(absolute) ? SameFile.real(linked(absolute)) : absolute;
+        Path folder = real.getParent();
         Path temporary = null;
         try {
-            String name = "." + absolute.getFileName() + "." + UUID.randomUUID() + ".part";
             // Not createTempFile: that would hide the result from everybody but its owner.
-            Path part = folder.resolve(name);
+            Path part = folder.resolve(Leftovers.partName());
             try (FileChannel file = FileChannel.open(part, CREATE_NEW, WRITE)) {
                 temporary = part;
+                giveRights(part, real, rights);
                 OutputStream out =
                         new BufferedOutputStream(Channels.newOutputStream(file), 1 << 16);
                 content.writeTo(out);
                 out.flush();
                 file.force(true);
             }
-            move(temporary, absolute);
+            move(temporary, real);
+            forceFolder(folder);
         } catch (NoSuchFileException e) {
             throw new IOException("The folder " + folder + " does not exist.", e);
         } catch (AccessDeniedException e) {
@@ -65,6 +84,35 @@ public final class AtomicFile {
             if (temporary != null) {
                 Files.deleteIfExists(temporary);
             }
+        }
+    }
+
+    private static Path linked(Path link) throws IOException {
+        return link.resolveSibling(Files.readSymbolicLink(link));
+    }
+
+    /** Those asked for, else those of the file that is replaced. */
+    private static void giveRights(Path part, Path replaced, Set<PosixFilePermission> rights)
+            throws IOException {
+        PosixFileAttributeView view =
+                Files.getFileAttributeView(part, PosixFileAttributeView.class);
+        if (view == null) {
+            return;
+        }
+        if (!rights.isEmpty()) {
+            view.setPermissions(rights);
+        } else if (Files.exists(replaced)) {
+            view.setPermissions(Files.getPosixFilePermissions(replaced));
+        }
+    }
+
+    /** A rename is on the disk only once its folder is (POSIX fsync; Windows has no such thing). */
+    private static void forceFolder(Path folder) {
+        try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
+            channel.force(true);
+        } catch (IOException e) {
+            // Not every file system can; the file itself is safe.
+            return;
         }
     }
 

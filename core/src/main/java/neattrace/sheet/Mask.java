@@ -9,11 +9,13 @@ package neattrace.sheet;
  */
 public record Mask(SheetShape shape, Kind kind) {
 
-    /** What a mask does; protecting wins over erasing. */
+    /** What a mask does; protecting wins over erasing, filling over both. */
     public enum Kind {
         /** Becomes bare paper. */
         ERASE,
         /** No mask erases here and no speck is dropped. */
-        PROTECT
+        PROTECT,
+        /** Becomes ink: a pinhole that is none of the drawing's. */
+        FILL
     }
 }

@@ -90,7 +90,16 @@ final class FramePainter {
         if (request == null || request.view().width() < 1 || request.view().height() < 1) {
             return;
         }
-        BufferedImage image = picture(request);
+        BufferedImage image;
+        try {
+            image = picture(request);
+        } catch (RuntimeException | Error e) {
+            // The last picture stays where it belongs, and the next request is painted anew.
+            last = null;
+            System.getLogger(FramePainter.class.getName())
+                    .log(System.Logger.Level.WARNING, "the table could not be painted", e);
+            return;
+        }
         last = new Painted(request, image);
         int width = image.getWidth();
         int height = image.getHeight();

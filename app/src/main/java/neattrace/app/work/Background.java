@@ -6,6 +6,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import neattrace.progress.Progress;
 
 /**
  * Quiet work beside the main one: only the newest request counts, and nobody waits for it. Methods
@@ -22,6 +23,11 @@ final class Background implements AutoCloseable {
 
     /** Starts work that makes all earlier void; {@code whenDone} is called on the JavaFX thread. */
     <T> void start(Running.Work<T> work, Consumer<T> whenDone) {
+        start(work, whenDone, e -> {});
+    }
+
+    /** The same; one of the two is called, unless newer work has come. */
+    <T> void start(Running.Work<T> work, Consumer<T> whenDone, Consumer<Throwable> whenFailed) {
         long ticket = newest.incrementAndGet();
         thread.execute(
                 () -> {
@@ -29,13 +35,7 @@ final class Background implements AutoCloseable {
                         return;
                     }
                     try {
-                        T result =
-                                work.run(
-                                        (step, share) -> {
-                                            if (ticket < newest.get()) {
-                                                throw new CancellationException();
-                                            }
-                                        });
+                        T result = QuietPool.run(() -> work.run(listener(ticket)));
                         Platform.runLater(
                                 () -> {
                                     if (ticket == newest.get()) {
@@ -44,11 +44,25 @@ final class Background implements AutoCloseable {
                                 });
                     } catch (CancellationException e) {
                         // Newer work has come.
-                    } catch (Exception | OutOfMemoryError e) {
+                    } catch (Throwable e) {
+                        Platform.runLater(
+                                () -> {
+                                    if (ticket == newest.get()) {
+                                        whenFailed.accept(e);
+                                    }
+                                });
                         System.getLogger(Background.class.getName())
                                 .log(Level.WARNING, "work beside failed", e);
                     }
                 });
+    }
+
+    private Progress listener(long ticket) {
+        return (step, share) -> {
+            if (ticket < newest.get()) {
+                throw new CancellationException();
+            }
+        };
     }
 
     /** What runs is no longer wanted. */

@@ -1,11 +1,14 @@
 package neattrace.app.work;
 
-import java.io.IOException;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 
 /** Writes files one after the other, off the JavaFX thread, and says how it went. */
 final class FileWriting implements AutoCloseable {
+
+    /** The largest files take a minute or two. */
+    private static final int MOST_MINUTES = 15;
 
     private final Messages messages;
     private final ExecutorService thread = Worker.named("writing", Thread.NORM_PRIORITY);
@@ -25,15 +28,23 @@ final class FileWriting implements AutoCloseable {
                                     messages.say(success);
                                     whenDone.run();
                                 });
-                    } catch (IOException | RuntimeException | OutOfMemoryError e) {
+                    } catch (Throwable e) {
                         Platform.runLater(() -> messages.complain(e));
                     }
                 });
     }
 
-    /** What was asked for is still written. */
+    /** What was asked for is still written, however long it takes. */
     @Override
     public void close() {
         thread.shutdown();
+        try {
+            if (!thread.awaitTermination(MOST_MINUTES, TimeUnit.MINUTES)) {
+                System.getLogger(FileWriting.class.getName())
+                        .log(System.Logger.Level.WARNING, "a file was not written in time");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

@@ -2,6 +2,8 @@ package neattrace.app.work;
 
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Traced;
 import neattrace.sheet.ink.InkReading;
@@ -15,6 +17,7 @@ final class Insights implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final Background reviewing = new Background("reviewing");
     private final Background studying = new Background("studying");
 
@@ -24,6 +27,11 @@ final class Insights implements AutoCloseable {
 
     ReadOnlyObjectProperty<LineStudy> studyProperty() {
         return study.getReadOnlyProperty();
+    }
+
+    /** Why the lines could not be studied; empty if they could, or are being studied. */
+    ReadOnlyStringProperty studyFailureProperty() {
+        return failure.getReadOnlyProperty();
     }
 
     /** Looks through what is about to be shown, as far as it is not known already. */
@@ -55,7 +63,11 @@ final class Insights implements AutoCloseable {
         if (!sameSheet) {
             study.set(null);
         }
-        studying.start(progress -> LineStudy.of(traced, progress), study::set);
+        failure.set("");
+        studying.start(
+                progress -> LineStudy.of(traced, progress),
+                study::set,
+                e -> failure.set(Messages.plain(e)));
     }
 
     @Override

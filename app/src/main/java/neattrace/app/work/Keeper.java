@@ -52,6 +52,9 @@ final class Keeper {
         } catch (IOException e) {
             LOG.log(Level.WARNING, "the job could not be autosaved", e);
             whenFailed.accept(e);
+        } catch (RuntimeException | Error e) {
+            LOG.log(Level.WARNING, "the job could not be autosaved", e);
+            whenFailed.accept(new IOException(Messages.plain(e), e));
         }
     }
 

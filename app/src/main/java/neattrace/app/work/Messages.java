@@ -37,6 +37,9 @@ final class Messages {
         if (e instanceof OutOfMemoryError) {
             return "There is not enough memory for this; nothing was changed. Try a smaller scan.";
         }
+        if (e instanceof StackOverflowError) {
+            return "The drawing is too intricate for this; nothing was changed.";
+        }
         return e.getMessage() == null ? "It did not work: " + e : e.getMessage();
     }
 }

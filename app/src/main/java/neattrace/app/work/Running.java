@@ -3,6 +3,7 @@ package neattrace.app.work;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyDoubleProperty;
@@ -24,6 +25,9 @@ final class Running implements AutoCloseable {
     }
 
     private static final double IDLE = -1;
+
+    /** Progress is told no more often than this. */
+    private static final long PAUSE_NANOS = 40_000_000;
 
     private final ReadOnlyStringWrapper step = new ReadOnlyStringWrapper("");
     private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(IDLE);
@@ -61,7 +65,8 @@ final class Running implements AutoCloseable {
                         end(ticket, () -> whenDone.accept(result));
                     } catch (CancellationException e) {
                         // Whoever stopped the work has dealt with it.
-                    } catch (Exception | OutOfMemoryError e) {
+                    } catch (Throwable e) {
+                        // Whatever it is, nobody may wait for this work any more.
                         end(ticket, () -> whenFailed.accept(e));
                     }
                 });
@@ -78,10 +83,20 @@ final class Running implements AutoCloseable {
     }
 
     private Progress listener(long ticket) {
+        AtomicLong told = new AtomicLong(System.nanoTime() - PAUSE_NANOS);
+        AtomicReference<String> toldWhat = new AtomicReference<>("");
         return (what, share) -> {
             if (Thread.currentThread().isInterrupted() || ticket < newest.get()) {
                 throw new CancellationException();
             }
+            // Thousands of curves report; nobody reads more than some numbers a second.
+            long now = System.nanoTime();
+            long last = told.get();
+            boolean news = !what.equals(toldWhat.get());
+            if (!news && now - last < PAUSE_NANOS || !told.compareAndSet(last, now)) {
+                return;
+            }
+            toldWhat.set(what);
             Platform.runLater(
                     () -> {
                         if (ticket == newest.get() && progress.get() >= 0) {

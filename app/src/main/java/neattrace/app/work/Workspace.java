@@ -2,8 +2,10 @@ package neattrace.app.work;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -14,6 +16,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import neattrace.export.png.ArtworkPainter;
 import neattrace.export.png.PngWriter;
+import neattrace.files.FileStamp;
+import neattrace.files.SameFile;
 import neattrace.job.History;
 import neattrace.job.Job;
 import neattrace.job.Reframing;
@@ -50,6 +54,17 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
     private Job saved;
 
+    /** The picture that was opened, which is never written to; null for jobs. */
+    private Path scan;
+
+    /** Whether the open job was brought back after a crash and has not been saved since. */
+    private boolean broughtBack;
+
+    /** What the job's file was like when it was last read or written here. */
+    private FileStamp stamp = FileStamp.NONE;
+
+    private final List<Consumer<Shown>> waiting = new ArrayList<>();
+
     /** The history as it stood when the shown drawing was computed. */
     private History settled;
 
@@ -84,6 +99,11 @@ public final class Workspace implements AutoCloseable {
      */
     public ReadOnlyObjectProperty<LineStudy> studyProperty() {
         return insights.studyProperty();
+    }
+
+    /** Why the lines could not be studied; empty if they could, or are being studied. */
+    public ReadOnlyStringProperty studyFailureProperty() {
+        return insights.studyFailureProperty();
     }
 
     /**
@@ -162,6 +182,16 @@ public final class Workspace implements AutoCloseable {
         return job() != null && !job().equals(saved);
     }
 
+    /** Whether closing would lose something that somebody decided. */
+    public boolean hasSomethingToLose() {
+        return isUnsaved() && (broughtBack || history.get().undoable().isPresent());
+    }
+
+    /** Whether another program saved the job's file since it was read or written here. */
+    public boolean wasChangedOnDisk() {
+        return file.get() != null && !stamp.equals(FileStamp.of(file.get()));
+    }
+
     /** {@link #isUnsaved} as it changes. */
     public ReadOnlyBooleanProperty unsavedProperty() {
         return unsaved.getReadOnlyProperty();
@@ -180,6 +210,7 @@ public final class Workspace implements AutoCloseable {
     /** Opens a picture or a job file. */
     public void open(Path path) {
         boolean isJob = path.toString().endsWith(JobFile.ENDING);
+        FileStamp before = FileStamp.of(path);
         load(
                 "Opening " + path.getFileName(),
                 () ->
@@ -190,7 +221,11 @@ public final class Workspace implements AutoCloseable {
                                                 path.getFileName().toString(),
                                                 PictureReader.bytes(path))),
                 isJob ? path : null,
-                () -> folders.remember(path));
+                () -> {
+                    scan = isJob ? null : path;
+                    stamp = before;
+                    folders.remember(path);
+                });
     }
 
     /** Jobs that a crash left behind, newest first. */
@@ -200,7 +235,15 @@ public final class Workspace implements AutoCloseable {
 
     /** Takes over a job that was left behind by a crash. */
     public void recover(Path kept) {
-        load("Bringing the job back", () -> JobFile.open(kept), null, () -> keeper.discard(kept));
+        load(
+                "Bringing the job back",
+                () -> JobFile.open(kept),
+                null,
+                () -> {
+                    // Whatever was decided in it is in no other file.
+                    broughtBack = true;
+                    keeper.discard(kept);
+                });
     }
 
     /** Opens a job that is made by {@code source}, which may take its time. */
@@ -216,6 +259,9 @@ public final class Workspace implements AutoCloseable {
                 result -> {
                     Job job = result.drawing().job();
                     file.set(jobFile);
+                    scan = null;
+                    broughtBack = false;
+                    stamp = FileStamp.NONE;
                     history.set(History.of(job));
                     keepSaved(jobFile == null ? null : job);
                     settle(result);
@@ -324,12 +370,16 @@ public final class Workspace implements AutoCloseable {
         early.set(null);
         insights.lookThrough(result.drawing().traced());
         shown.set(result);
+        List<Consumer<Shown>> now = List.copyOf(waiting);
+        waiting.clear();
+        now.forEach(then -> then.accept(result));
     }
 
     /** Back to the job whose drawing is on the table, however many changes came since. */
     private void takeBack() {
         if (settled != null && history.get() != settled) {
             history.set(settled);
+            waiting.clear();
             early.set(null);
             keeper.keep(settled.job());
         }
@@ -365,6 +415,8 @@ public final class Workspace implements AutoCloseable {
                 () -> JobFile.save(target, job, PngWriter.preview(now.art(), PREVIEW_PX)),
                 () -> {
                     file.set(target);
+                    broughtBack = false;
+                    stamp = FileStamp.of(target);
                     keepSaved(job);
                     folders.remember(target);
                     whenDone.run();
@@ -377,7 +429,46 @@ public final class Workspace implements AutoCloseable {
         void write() throws IOException;
     }
 
-    /** Writes a file off the JavaFX thread and says how it went. */
+    /**
+     * Waits until what is being worked out is there, so that no file tells of an older drawing.
+     *
+     * @param then called with the newest drawing, at once if nothing is being worked out
+     */
+    public void whenSettled(Consumer<Shown> then) {
+        if (shown.get() == null) {
+            return;
+        }
+        if (history.get() == settled) {
+            then.accept(shown.get());
+            return;
+        }
+        say("A change is still being worked out; the file is written right after.");
+        waiting.add(then);
+    }
+
+    /** Whether a place is the open picture, which is never written to. */
+    private boolean isScan(Path target) {
+        return scan != null && SameFile.of(scan, target);
+    }
+
+    /**
+     * Writes a file off the JavaFX thread and says how it went; never over the open picture.
+     *
+     * @param target where to
+     */
+    public void write(String success, Path target, Writing writing, Runnable whenDone) {
+        if (isScan(target)) {
+            tellTrouble(
+                    new IOException(
+                            target.getFileName()
+                                    + " is the picture on the table; it is never written to."
+                                    + " Choose another name."));
+            return;
+        }
+        write(success, writing, whenDone);
+    }
+
+    /** Does something with files off the JavaFX thread and says how it went. */
     public void write(String success, Writing writing, Runnable whenDone) {
         this.writing.write(success, writing, whenDone);
     }

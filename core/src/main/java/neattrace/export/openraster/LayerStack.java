@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
+import neattrace.files.XmlText;
 
 /** The stack.xml: layers from the top down. */
 final class LayerStack {
@@ -35,7 +36,7 @@ final class LayerStack {
     void beginHidden(String name) throws IOException {
         try {
             xml.writeStartElement("stack");
-            xml.writeAttribute("name", name);
+            xml.writeAttribute("name", XmlText.clean(name));
             xml.writeAttribute("visibility", "hidden");
         } catch (XMLStreamException e) {
             throw new IOException(e);
@@ -54,7 +55,7 @@ final class LayerStack {
     void layer(String name, String source, int x, int y, boolean seen) throws IOException {
         try {
             xml.writeEmptyElement("layer");
-            xml.writeAttribute("name", name);
+            xml.writeAttribute("name", XmlText.clean(name));
             xml.writeAttribute("src", source);
             xml.writeAttribute("x", String.valueOf(x));
             xml.writeAttribute("y", String.valueOf(y));

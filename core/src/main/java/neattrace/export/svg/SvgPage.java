@@ -2,6 +2,7 @@ package neattrace.export.svg;
 
 import java.io.IOException;
 import java.io.Writer;
+import neattrace.files.XmlText;
 
 /** The head of an SVG whose unit is one mm. */
 final class SvgPage {
@@ -26,10 +27,10 @@ final class SvgPage {
     }
 
     static String escape(String text) {
-        return text.replace("&", "&amp;")
+        return XmlText.clean(text)
+                .replace("&", "&amp;")
                 .replace("<", "&lt;")
                 .replace(">", "&gt;")
-                .replace("\"", "&quot;")
-                .replaceAll("[\\x00-\\x08\\x0b\\x0c\\x0e-\\x1f]", "");
+                .replace("\"", "&quot;");
     }
 }

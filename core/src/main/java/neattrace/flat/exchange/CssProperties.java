@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import neattrace.files.XmlText;
 import neattrace.press.Cmyk;
 import neattrace.press.colour.Rgb;
 
@@ -19,6 +20,9 @@ final class CssProperties {
                     "--([\\w-]+)\\s*:\\s*(#[0-9A-Fa-f]{3,8}|rgba?\\([^)]*\\))\\s*;?"
                             + "(?:[ \\t]*/\\*(.*?)\\*/)?",
                     Pattern.UNICODE_CHARACTER_CLASS);
+
+    /** No property is longer than this. */
+    private static final int MOST_LETTERS = 400;
 
     private static final Pattern NOTE =
             Pattern.compile("(.*), C([\\d.]+) M([\\d.]+) Y([\\d.]+) K([\\d.]+)");
@@ -37,7 +41,7 @@ final class CssProperties {
                     .append(": ")
                     .append(entry.rgb().hex())
                     .append("; /* ")
-                    .append(entry.name().replace("*/", ""))
+                    .append(comment(entry.name()))
                     .append(
                             String.format(
                                     Locale.ROOT,
@@ -48,6 +52,11 @@ final class CssProperties {
                                     number(build.k())));
         }
         return text.append("}\n").toString().replace("\r\n", "\n");
+    }
+
+    /** On one line, and without the end of a comment, also none that cutting one out would make. */
+    private static String comment(String name) {
+        return XmlText.clean(name).replaceAll("\\*+/", "/");
     }
 
     static String number(double value) {
@@ -67,12 +76,25 @@ final class CssProperties {
 
     static List<Entry> read(String text) {
         List<Entry> entries = new ArrayList<>();
-        Matcher property = PROPERTY.matcher(text);
-        while (property.find()) {
-            Optional<Rgb> rgb = colour(property.group(2));
-            if (rgb.isPresent()) {
-                entries.add(entry(property.group(1), rgb.get(), property.group(3)));
+        // From one property to the next: a pattern that looks for its own beginning at every dash
+        // would go over the rest of the text again and again.
+        int at = text.indexOf("--");
+        while (at >= 0 && entries.size() <= PaletteFile.MOST_COLOURS) {
+            int name = at;
+            while (name < text.length() && text.charAt(name) == '-') {
+                name++;
             }
+            int end = Math.min(text.length(), name + MOST_LETTERS);
+            Matcher property = PROPERTY.matcher(text).region(name - 2, end);
+            boolean found = property.lookingAt();
+            if (found) {
+                colour(property.group(2))
+                        .ifPresent(
+                                rgb ->
+                                        entries.add(
+                                                entry(property.group(1), rgb, property.group(3))));
+            }
+            at = text.indexOf("--", found ? property.end() : name);
         }
         return entries;
     }

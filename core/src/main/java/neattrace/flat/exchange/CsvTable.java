@@ -30,11 +30,11 @@ final class CsvTable {
             for (Entry entry : entries) {
                 Cmyk build = entry.build().orElse(Cmyk.PAPER);
                 List<Object> row = new ArrayList<>();
-                row.addAll(List.of(entry.name(), entry.rgb().hex()));
+                row.addAll(List.of(guarded(entry.name()), entry.rgb().hex()));
                 for (double ink : new double[] {build.c(), build.m(), build.y(), build.k()}) {
                     row.add(CssProperties.number(ink));
                 }
-                row.add(entry.group());
+                row.add(guarded(entry.group()));
                 entry.spot().ifPresent(lab -> row.addAll(List.of(lab.l(), lab.a(), lab.b())));
                 while (row.size() < COLUMNS.length) {
                     row.add("");
@@ -43,6 +43,19 @@ final class CsvTable {
             }
         }
         return text.toString();
+    }
+
+    /**
+     * Spreadsheets take what begins so for a formula and run it (OWASP, "CSV Injection"); an
+     * apostrophe before it keeps it text.
+     */
+    private static String guarded(String text) {
+        String line = text.replaceAll("\\p{Cntrl}+", " ").strip();
+        return line.matches("^'*[=+\\-@].*") ? "'" + line : line;
+    }
+
+    private static String unguarded(String text) {
+        return text.matches("^'+[=+\\-@].*") ? text.substring(1) : text;
     }
 
     static List<Entry> read(String text) throws PaletteException {
@@ -94,7 +107,8 @@ final class CsvTable {
                     "Row " + row.getRecordNumber() + " of the table has no colour in \"hex\".");
         }
         Rgb rgb = hex.isPresent() ? hex.get() : spot.get().toRgb();
-        return new Entry(text(row, "name"), rgb, build, text(row, "group"), spot);
+        return new Entry(
+                unguarded(text(row, "name")), rgb, build, unguarded(text(row, "group")), spot);
     }
 
     private static String text(CSVRecord row, String column) {

@@ -12,6 +12,7 @@ import javax.xml.parsers.ParserConfigurationException;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
+import neattrace.files.XmlText;
 import neattrace.press.Cmyk;
 import neattrace.press.colour.Lab;
 import org.w3c.dom.Document;
@@ -66,7 +67,7 @@ final class Cxf {
         Lab lab = entry.spot().orElseGet(() -> entry.rgb().toLab());
         xml.writeStartElement(CORE, "Object");
         xml.writeAttribute("ObjectType", entry.spot().isPresent() ? "Spot" : "Process");
-        xml.writeAttribute("Name", entry.name());
+        xml.writeAttribute("Name", XmlText.clean(entry.name()));
         xml.writeAttribute("Id", "c" + number);
         xml.writeStartElement(CORE, "ColorValues");
         xml.writeStartElement(CORE, "ColorCIELab");
@@ -105,7 +106,7 @@ final class Cxf {
     private static void text(XMLStreamWriter xml, String name, String text)
             throws XMLStreamException {
         xml.writeStartElement(CORE, name);
-        xml.writeCharacters(text);
+        xml.writeCharacters(XmlText.clean(text));
         xml.writeEndElement();
     }
 

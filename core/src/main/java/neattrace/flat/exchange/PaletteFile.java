@@ -18,6 +18,8 @@ public final class PaletteFile {
     /** A palette of more colours is none that anybody picks from. */
     public static final int MOST_COLOURS = 1000;
 
+    private static final int MOST_BYTES = 4 << 20;
+
     private PaletteFile() {}
 
     /** The formats. */
@@ -102,6 +104,10 @@ public final class PaletteFile {
                                                 fileName
                                                         + " is no palette; these are: .txt, .hex,"
                                                         + " .css, .csv, .json, .cxf."));
+        if (bytes.length > MOST_BYTES) {
+            throw new PaletteException(
+                    fileName + " is larger than 4 MB; a palette here has up to 1,000 colours.");
+        }
         String text = new String(bytes, StandardCharsets.UTF_8).replace("\uFEFF", "");
         List<Entry> entries =
                 switch (format) {

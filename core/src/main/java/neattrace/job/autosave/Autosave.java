@@ -12,6 +12,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import neattrace.files.AtomicFile;
+import neattrace.files.Leftovers;
 import neattrace.files.UserFolder;
 import neattrace.job.Job;
 import neattrace.job.file.JobFile;
@@ -23,11 +25,19 @@ import neattrace.job.file.JobFile;
 public final class Autosave implements AutoCloseable {
 
     private static final String LOCK = ".lock";
+    private static final String SOURCE = ".source";
+    private static final int ID_LETTERS = 36;
 
     private final Path file;
     private final Path lockFile;
     private final FileChannel channel;
     private final FileLock lock;
+
+    /** The picture that was kept last, and where. */
+    private byte[] kept;
+
+    private Path source;
+    private int sources;
 
     private Autosave(Path file, Path lockFile, FileChannel channel, FileLock lock) {
         this.file = file;
@@ -44,6 +54,7 @@ public final class Autosave implements AutoCloseable {
     /** Begins autosaving into {@code folder}, which is made if missing. */
     public static Autosave start(Path folder) throws IOException {
         Files.createDirectories(folder);
+        clean(folder);
         String id = UUID.randomUUID().toString();
         Path lockFile = folder.resolve(id + LOCK);
         FileChannel channel =
@@ -52,14 +63,60 @@ public final class Autosave implements AutoCloseable {
         return new Autosave(folder.resolve(id + JobFile.ENDING), lockFile, channel, lock);
     }
 
-    /** Keeps the job as it stands. */
+    /** Keeps the job as it stands; its picture is written once. */
     public void keep(Job job) throws IOException {
-        JobFile.save(file, job, new byte[0]);
+        Path before = source;
+        if (kept != job.source().bytes()) {
+            String name = file.getFileName().toString();
+            String id = name.substring(0, name.length() - JobFile.ENDING.length());
+            source = file.resolveSibling(JobFile.sourceName(id, sources++));
+            byte[] bytes = job.source().bytes();
+            AtomicFile.writePrivate(source, out -> out.write(bytes));
+            kept = bytes;
+        }
+        JobFile.keep(file, job, source);
+        if (before != null && before != source) {
+            // Only now nothing needs it any more.
+            Files.deleteIfExists(before);
+        }
     }
 
     /** Forgets what was kept: the job was saved or closed in good order. */
     public void forget() throws IOException {
+        remove(file);
+        kept = null;
+        source = null;
+    }
+
+    /** Removes what was left without a job and without a program: locks, pictures, halves. */
+    private static void clean(Path folder) throws IOException {
+        Leftovers.clean(folder);
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.toList()) {
+                String name = file.getFileName().toString();
+                String id = name.length() < ID_LETTERS ? "" : name.substring(0, ID_LETTERS);
+                boolean ours = name.endsWith(LOCK) || name.endsWith(SOURCE);
+                boolean wanted = Files.exists(folder.resolve(id + JobFile.ENDING));
+                if (ours && !wanted && isFree(folder.resolve(id + LOCK))) {
+                    Files.deleteIfExists(file);
+                }
+            }
+        }
+    }
+
+    /** Removes a job with its picture. */
+    private static void remove(Path file) throws IOException {
         Files.deleteIfExists(file);
+        String name = file.getFileName().toString();
+        String id = name.substring(0, name.length() - JobFile.ENDING.length());
+        try (Stream<Path> files = Files.list(file.toAbsolutePath().getParent())) {
+            for (Path other : files.toList()) {
+                String called = other.getFileName().toString();
+                if (called.startsWith(id) && called.endsWith(SOURCE)) {
+                    Files.deleteIfExists(other);
+                }
+            }
+        }
     }
 
     /** Jobs that programs no longer running left in {@code folder}, newest first. */
@@ -95,7 +152,7 @@ public final class Autosave implements AutoCloseable {
 
     /** Removes a job left behind, after it was offered. */
     public static void discard(Path file) throws IOException {
-        Files.deleteIfExists(file);
+        remove(file);
         String name = file.getFileName().toString();
         String id = name.substring(0, name.length() - JobFile.ENDING.length());
         Files.deleteIfExists(file.resolveSibling(id + LOCK));

@@ -6,6 +6,7 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -26,6 +27,9 @@ public final class JobFile {
     static final String PREVIEW = "preview.png";
     static final String SOURCE_FOLDER = "source/";
 
+    private static final String BESIDE = "source-beside";
+    private static final long MOST_NAME = 200;
+    private static final Pattern SOURCE_NAME = Pattern.compile("[0-9a-f-]{36}-\\d+\\.source");
     private static final int MOST_ENTRIES = 16;
     private static final long MOST_JSON_BYTES = 64L << 20;
 
@@ -43,6 +47,29 @@ public final class JobFile {
      */
     public static void save(Path file, Job job, byte[] previewPng) throws IOException {
         AtomicFile.write(file, out -> write(out, job, previewPng));
+    }
+
+    /**
+     * Keeps a job whose source lies beside it in a file of its own, so that it is not written again
+     * at every change; for its owner alone.
+     *
+     * @param source named as {@link #sourceName} says, in the same folder
+     */
+    public static void keep(Path file, Job job, Path source) throws IOException {
+        String name = source.getFileName().toString();
+        AtomicFile.writePrivate(
+                file,
+                out -> {
+                    ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+                    ZipParts.packed(zip, JSON, JobJson.write(job));
+                    ZipParts.stored(zip, BESIDE, name.getBytes(StandardCharsets.US_ASCII));
+                    zip.finish();
+                });
+    }
+
+    /** What the source of a kept job is called. */
+    public static String sourceName(String id, int number) {
+        return id + "-" + number + ".source";
     }
 
     private static void write(OutputStream out, Job job, byte[] previewPng) throws IOException {
@@ -65,14 +92,19 @@ public final class JobFile {
         if (!Files.exists(file)) {
             throw new JobFileException(file + " does not exist.");
         }
+        if (!Files.isRegularFile(file)) {
+            throw new JobFileException(file + " is no job file.");
+        }
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             return read(zip, file);
         } catch (JobFileException e) {
             throw e;
-        } catch (ZipException | IllegalArgumentException e) {
-            throw new JobFileException(file + " is no job file, or it is damaged or cut short.", e);
         } catch (JsonProcessingException e) {
             throw new JobFileException(file + ": its job.json is damaged.", e);
+        } catch (OutOfMemoryError e) {
+            throw new JobFileException(file + " needs more memory than there is.", e);
+        } catch (ZipException | RuntimeException | StackOverflowError e) {
+            throw new JobFileException(file + " is no job file, or it is damaged or cut short.", e);
         } catch (IOException e) {
             throw new JobFileException(file + " could not be read: " + e.getMessage(), e);
         }
@@ -87,10 +119,21 @@ public final class JobFile {
         }
         byte[] json = bytes(zip, JSON, MOST_JSON_BYTES, file);
         JobJson.Parsed parsed = JobJson.read(json);
-        String sourceName = SOURCE_FOLDER + parsed.sourceName();
-        byte[] source = bytes(zip, sourceName, PictureReader.MAX_BYTES, file);
+        byte[] source = source(zip, parsed.sourceName(), file);
         return parsed.job(
                 new Source(parsed.sourceName(), source, parsed.withoutSource().source().opening()));
+    }
+
+    private static byte[] source(ZipFile zip, String name, Path file) throws IOException {
+        ZipEntry beside = zip.getEntry(BESIDE);
+        if (beside == null) {
+            return bytes(zip, SOURCE_FOLDER + name, PictureReader.MAX_BYTES, file);
+        }
+        String other = new String(bytes(zip, BESIDE, MOST_NAME, file), StandardCharsets.US_ASCII);
+        if (!SOURCE_NAME.matcher(other).matches()) {
+            throw new JobFileException(file + " is unsafe: it asks for another file.");
+        }
+        return PictureReader.bytes(file.toAbsolutePath().resolveSibling(other));
     }
 
     private static void checkName(String name, Path file) throws JobFileException {
@@ -117,6 +160,11 @@ public final class JobFile {
         if (bomb) {
             throw new JobFileException(
                     file + " is unsafe: " + name + " would unpack to more than is allowed.");
+        }
+        Runtime runtime = Runtime.getRuntime();
+        long free = runtime.maxMemory() - runtime.totalMemory() + runtime.freeMemory();
+        if (entry.getSize() > free) {
+            throw new JobFileException(file + " needs more memory than there is.");
         }
         try (var in = zip.getInputStream(entry)) {
             // The size in the header may lie; never read past the limit.

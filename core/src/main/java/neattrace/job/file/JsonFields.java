@@ -9,6 +9,9 @@ import neattrace.geom.Point;
 /** Reads fields that must be there; writes and reads places. */
 final class JsonFields {
 
+    /** No place and no length is so far off, in any unit. */
+    private static final double FARTHEST = 1e6;
+
     private JsonFields() {}
 
     static void points(ArrayNode array, List<Point> points) {
@@ -42,6 +45,9 @@ final class JsonFields {
     private static double finite(JsonNode value, String what) throws JobFileException {
         if (!value.isNumber() || !Double.isFinite(value.asDouble())) {
             throw new JobFileException("The job is damaged: \"" + what + "\" is no number.");
+        }
+        if (Math.abs(value.asDouble()) > FARTHEST) {
+            throw new JobFileException("The job is damaged: \"" + what + "\" is out of reach.");
         }
         return value.asDouble();
     }

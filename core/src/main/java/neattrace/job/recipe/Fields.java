@@ -5,6 +5,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 /** Reads fields that must be there. */
 final class Fields {
 
+    /** No place and no length is so far off, in any unit. */
+    private static final double FARTHEST = 1e6;
+
     private Fields() {}
 
     static JsonNode need(JsonNode node, String field) throws RecipeException {
@@ -40,6 +43,9 @@ final class Fields {
     static double finite(JsonNode value, String what) throws RecipeException {
         if (!value.isNumber() || !Double.isFinite(value.asDouble())) {
             throw new RecipeException("The recipe is damaged: \"" + what + "\" is no number.");
+        }
+        if (Math.abs(value.asDouble()) > FARTHEST) {
+            throw new RecipeException("The recipe is damaged: \"" + what + "\" is out of reach.");
         }
         return value.asDouble();
     }

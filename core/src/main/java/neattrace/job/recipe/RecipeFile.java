@@ -56,7 +56,9 @@ public final class RecipeFile {
             throw e;
         } catch (JsonProcessingException e) {
             throw new RecipeException(file + " is no recipe, or it is damaged.", e);
-        } catch (IllegalArgumentException e) {
+        } catch (StackOverflowError e) {
+            throw new RecipeException(file + " is no recipe, or it is damaged.", e);
+        } catch (RuntimeException e) {
             throw new RecipeException(file + " cannot be used: " + e.getMessage() + ".", e);
         } catch (IOException e) {
             throw new RecipeException("There is no right to read " + file + ".", e);

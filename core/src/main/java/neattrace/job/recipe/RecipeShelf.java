@@ -3,6 +3,7 @@ package neattrace.job.recipe;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,6 +35,40 @@ public final class RecipeShelf {
         return all().stream()
                 .filter(recipe -> recipe.name().equalsIgnoreCase(name.strip()))
                 .findFirst();
+    }
+
+    /**
+     * Sets damaged recipes aside, where they are in nobody's way.
+     *
+     * @return the files as they are called now
+     */
+    public List<Path> setDamagedAside() {
+        List<Path> aside = new ArrayList<>();
+        if (!Files.isDirectory(folder)) {
+            return aside;
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.filter(RecipeShelf::isRecipe).toList()) {
+                if (isDamaged(file)) {
+                    Path other = file.resolveSibling(file.getFileName() + ".damaged");
+                    aside.add(Files.move(file, other, StandardCopyOption.REPLACE_EXISTING));
+                }
+            }
+        } catch (IOException e) {
+            System.getLogger(RecipeShelf.class.getName())
+                    .log(System.Logger.Level.WARNING, "recipes could not be set aside", e);
+        }
+        return aside;
+    }
+
+    private static boolean isDamaged(Path file) {
+        try {
+            RecipeFile.open(file);
+            return false;
+        } catch (RecipeException e) {
+            // One of a newer program is whole, and will be wanted again.
+            return !e.getMessage().contains("recipe version");
+        }
     }
 
     /** Every recipe that can be read, by name; damaged files are passed over. */

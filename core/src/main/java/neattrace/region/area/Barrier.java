@@ -15,6 +15,9 @@ final class Barrier {
     private static final int LEAST_PIXELS = 9;
     private static final int[][] SIDES = {{1, 0}, {0, 1}, {-1, 0}, {0, -1}};
 
+    /** Lines are followed so far beside the sheet, px. */
+    private static final double BESIDE_PX = 64;
+
     private Barrier() {}
 
     /**
@@ -40,7 +43,7 @@ final class Barrier {
         for (Join join : joins) {
             for (int i = 1; i < join.line().size(); i++) {
                 Point from = join.line().get(i - 1).times(pxPerMm);
-                line(map, drawn, from, join.line().get(i).times(pxPerMm));
+                lineOnSheet(map, drawn, from, join.line().get(i).times(pxPerMm));
             }
         }
     }
@@ -78,6 +81,35 @@ final class Barrier {
                         Arrays.fill(map.coverage(), y * width + from, y * width + to, (byte) 255);
                     }
                 });
+    }
+
+    /**
+     * The part of a line that lies on the sheet or near it (Y.-D. Liang and B. Barsky, "A New
+     * Concept and Method for Line Clipping", ACM TOG 3(1), 1984): an end may be as far off as it
+     * likes.
+     */
+    private static void lineOnSheet(InkMap map, BitSet drawn, Point from, Point to) {
+        double[] share = {0, 1};
+        boolean seen =
+                clip(from.x(), to.x() - from.x(), map.width(), share)
+                        && clip(from.y(), to.y() - from.y(), map.height(), share);
+        if (seen) {
+            Point way = to.minus(from);
+            Point start = share[0] == 0 ? from : from.plus(way.times(share[0]));
+            Point end = share[1] == 1 ? to : from.plus(way.times(share[1]));
+            line(map, drawn, start, end);
+        }
+    }
+
+    private static boolean clip(double from, double way, double side, double[] share) {
+        double low = -BESIDE_PX - from;
+        double high = side + BESIDE_PX - from;
+        if (way == 0) {
+            return low <= 0 && high >= 0;
+        }
+        share[0] = Math.max(share[0], Math.min(low / way, high / way));
+        share[1] = Math.min(share[1], Math.max(low / way, high / way));
+        return share[0] <= share[1];
     }
 
     /** Every pixel the line goes through, from edge to edge, so that it has no diagonal steps. */

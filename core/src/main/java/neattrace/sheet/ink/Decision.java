@@ -6,6 +6,7 @@ import neattrace.raster.InkMap;
 import neattrace.sheet.DecisionRecipe.Patch;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.frame.SheetFrame;
+import neattrace.sheet.mask.Masked;
 import neattrace.sheet.mask.SheetPart;
 import neattrace.sheet.tone.ToneMap;
 
@@ -27,7 +28,7 @@ final class Decision {
             double inkPercent,
             SheetRecipe recipe,
             SheetFrame frame,
-            BitSet erased,
+            Masked masked,
             double pxPerMm) {
         byte[] table = new byte[256];
         for (int dark = 0; dark < 256; dark++) {
@@ -48,10 +49,15 @@ final class Decision {
         if (!recipe.decision().patches().isEmpty()) {
             patch(map, tone, inkPercent, recipe, frame, pxPerMm);
         }
-        for (int i = erased.nextSetBit(0); i >= 0; i = erased.nextSetBit(i + 1)) {
-            coverage[i] = 0;
-        }
+        set(coverage, masked.erased(), (byte) 0);
+        set(coverage, masked.filled(), (byte) 255);
         return map;
+    }
+
+    private static void set(byte[] coverage, BitSet where, byte value) {
+        for (int i = where.nextSetBit(0); i >= 0; i = where.nextSetBit(i + 1)) {
+            coverage[i] = value;
+        }
     }
 
     private static byte coverage(int dark, double inkPercent) {

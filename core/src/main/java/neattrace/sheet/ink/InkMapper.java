@@ -97,8 +97,7 @@ public final class InkMapper {
         progress.report("Deciding black and white", 0.8);
         Masked masked = laid.masked();
         InkMap map =
-                Decision.decide(
-                        toned.tone(), percent, now, laid.frame(), masked.erased(), sheetPxPerMm);
+                Decision.decide(toned.tone(), percent, now, laid.frame(), masked, sheetPxPerMm);
         SlitMender.mend(map, !noisy && !laid.oneBit());
         progress.report("Dropping specks", 0.9);
         SpeckReport specks =

@@ -146,8 +146,7 @@ public final class InkPreview {
             return new InkMap(grey.width(), grey.height(), new byte[grey.samples().length]);
         }
         Masked masked = Masked.of(now.masks(), frame.toSheet(), frame.width(), frame.height());
-        return Decision.decide(
-                tone.get(), percent(now.decision()), now, frame, masked.erased(), pxPerMm);
+        return Decision.decide(tone.get(), percent(now.decision()), now, frame, masked, pxPerMm);
     }
 
     /** What every threshold would do to the part at this resolution; empty without ink. */

@@ -10,14 +10,15 @@ import neattrace.sheet.Mask;
  *
  * @param erased pixels that become paper, by row times width plus column
  * @param kept protected pixels
+ * @param filled pixels that become ink
  */
-public record Masked(BitSet erased, BitSet kept) {
+public record Masked(BitSet erased, BitSet kept, BitSet filled) {
 
     /** More than half a pixel counts. */
     private static final int HALF = 128;
 
     /** No masks. */
-    public static final Masked NONE = new Masked(new BitSet(), new BitSet());
+    public static final Masked NONE = new Masked(new BitSet(), new BitSet(), new BitSet());
 
     /** Rasterises masks; protecting wins over erasing. */
     public static Masked of(List<Mask> masks, Homography toSheet, int width, int height) {
@@ -26,8 +27,14 @@ public record Masked(BitSet erased, BitSet kept) {
         }
         BitSet erased = new BitSet();
         BitSet kept = new BitSet();
+        BitSet filled = new BitSet();
         for (Mask mask : masks) {
-            BitSet target = mask.kind() == Mask.Kind.ERASE ? erased : kept;
+            BitSet target =
+                    switch (mask.kind()) {
+                        case ERASE -> erased;
+                        case PROTECT -> kept;
+                        case FILL -> filled;
+                    };
             SheetPart.of(mask.shape(), toSheet, width, height, 0)
                     .forEach(
                             (x, y, cover) -> {
@@ -37,6 +44,7 @@ public record Masked(BitSet erased, BitSet kept) {
                             });
         }
         erased.andNot(kept);
-        return new Masked(erased, kept);
+        erased.andNot(filled);
+        return new Masked(erased, kept, filled);
     }
 }

@@ -139,7 +139,8 @@ public final class SpeckDropper {
                 limitMm,
                 dust.dropped().cardinality() + pinholes.dropped().cardinality(),
                 dust.inPattern() + pinholes.inPattern(),
-                doubtful.subList(0, Math.min(SpeckReport.MOST, doubtful.size())));
+                doubtful.subList(0, Math.min(SpeckReport.MOST, doubtful.size())),
+                Math.max(0, doubtful.size() - SpeckReport.MOST));
     }
 
     /**

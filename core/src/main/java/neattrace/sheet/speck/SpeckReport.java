@@ -9,14 +9,16 @@ import java.util.List;
  * @param dropped how many went
  * @param inPattern how many stayed because they line up
  * @param doubtful those near the limit on either side, largest first, not more than {@link #MOST}
+ * @param unlisted how many more are in doubt
  */
-public record SpeckReport(double limitMm, int dropped, int inPattern, List<Speck> doubtful) {
+public record SpeckReport(
+        double limitMm, int dropped, int inPattern, List<Speck> doubtful, int unlisted) {
 
     /** No more doubtful ones than this are listed. */
     public static final int MOST = 200;
 
     /** Nothing was dropped and nothing is in doubt. */
-    public static final SpeckReport NONE = new SpeckReport(0, 0, 0, List.of());
+    public static final SpeckReport NONE = new SpeckReport(0, 0, 0, List.of(), 0);
 
     public SpeckReport {
         doubtful = List.copyOf(doubtful);

@@ -13,6 +13,7 @@ import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
+import neattrace.files.FileNames;
 import neattrace.flat.Fill;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Palette;
@@ -150,7 +151,7 @@ final class FlatsDesk {
     File chooseTarget(String title, String name, String ending) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.setInitialFileName(name.replaceAll("[\\\\/:*?\"<>|]", "-") + ending);
+        chooser.setInitialFileName(FileNames.proposed(name) + ending);
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Palette", "*" + ending));
         return chooser.showSaveDialog(table.getScene().getWindow());
     }

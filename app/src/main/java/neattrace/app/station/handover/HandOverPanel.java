@@ -33,6 +33,7 @@ import neattrace.export.png.PngWriter;
 import neattrace.export.svg.StrokeSvgWriter;
 import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
+import neattrace.files.FileNames;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
@@ -125,7 +126,7 @@ public final class HandOverPanel implements Panel {
         FileChooser chooser = new FileChooser();
         chooser.setTitle("Write " + format.title);
         chooser.setInitialFileName(
-                shown.drawing().job().title().replaceAll("[\\\\/:*?\"<>|]", "-") + "." + ending);
+                FileNames.proposed(shown.drawing().job().title()) + "." + ending);
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter(format.title, "*." + ending));
         File file = chooser.showSaveDialog(content.getScene().getWindow());
@@ -136,11 +137,15 @@ public final class HandOverPanel implements Panel {
 
     /** Writes the drawing as it is shown now. */
     public void write(Format format, Path file) {
-        Shown now = shown;
         double resolution = pngPpi;
         boolean strokes = asStrokes;
+        workspace.whenSettled(now -> write(format, file, now, resolution, strokes));
+    }
+
+    private void write(Format format, Path file, Shown now, double resolution, boolean strokes) {
         workspace.write(
                 "Wrote " + file.getFileName() + "." + leftOut(format, now),
+                file,
                 () -> AtomicFile.write(file, out -> write(format, now, resolution, strokes, out)),
                 () -> {});
     }

@@ -33,10 +33,20 @@ final class WidthRows extends HBox {
         setMinHeight(USE_PREF_SIZE);
     }
 
-    void show(LineStudy study) {
+    /**
+     * Shows a study.
+     *
+     * @param failure why there is none; empty if it is being made
+     */
+    void show(LineStudy study, String failure) {
         getChildren().clear();
         if (study == null || study.widths().isEmpty()) {
-            Label words = new Label(study == null ? "Finding the lines …" : "No lines.");
+            String why =
+                    failure.isEmpty()
+                            ? "Finding the lines …"
+                            : "The lines could not be found. " + failure;
+            Label words = new Label(study == null ? why : "No lines.");
+            words.setWrapText(true);
             words.getStyleClass().add("hint");
             words.setMinHeight(HEIGHT + 40);
             getChildren().add(words);

@@ -27,8 +27,8 @@ final class MaskStep implements SheetPart {
         ChoiceField<Mask.Kind> kinds =
                 new ChoiceField<>(
                         "What masks do",
-                        List.of(Mask.Kind.ERASE, Mask.Kind.PROTECT),
-                        k -> k == Mask.Kind.ERASE ? "becomes bare paper" : "is never erased",
+                        List.of(Mask.Kind.ERASE, Mask.Kind.PROTECT, Mask.Kind.FILL),
+                        MaskStep::words,
                         k -> kind = k);
         kinds.setId("mask-kind");
         rows = new Rows(this::remove);
@@ -39,7 +39,11 @@ final class MaskStep implements SheetPart {
 
     private void add(SheetShape shape) {
         desk.change(
-                kind == Mask.Kind.ERASE ? "Erase a part" : "Protect a part",
+                switch (kind) {
+                    case ERASE -> "Erase a part";
+                    case PROTECT -> "Protect a part";
+                    case FILL -> "Fill a part";
+                },
                 recipe -> recipe.withMask(new Mask(shape, kind)));
     }
 
@@ -78,7 +82,12 @@ final class MaskStep implements SheetPart {
     public void show(Shown shown) {
         List<String> names = new ArrayList<>();
         for (Mask mask : shown.drawing().job().recipe().masks()) {
-            String what = mask.kind() == Mask.Kind.ERASE ? "Erased" : "Protected";
+            String what =
+                    switch (mask.kind()) {
+                        case ERASE -> "Erased";
+                        case PROTECT -> "Protected";
+                        case FILL -> "Filled";
+                    };
             names.add(what + ", " + size(shown, mask.shape()));
         }
         rows.show(names);
@@ -90,5 +99,13 @@ final class MaskStep implements SheetPart {
         double mm = 1 / shown.drawing().reading().scanPxPerMm();
         return String.format(
                 Locale.ROOT, "%.0f × %.0f mm", bounds.getWidth() * mm, bounds.getHeight() * mm);
+    }
+
+    private static String words(Mask.Kind kind) {
+        return switch (kind) {
+            case ERASE -> "becomes bare paper";
+            case PROTECT -> "is never erased";
+            case FILL -> "becomes ink";
+        };
     }
 }

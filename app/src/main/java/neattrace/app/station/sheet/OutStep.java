@@ -22,6 +22,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.export.onebit.OneBitWriter.Format;
+import neattrace.files.FileNames;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.recipe.NamedRecipe;
 import neattrace.job.recipe.RecipeException;
@@ -90,8 +91,7 @@ final class OutStep implements SheetPart {
         String ending = format == Format.TIFF ? ".tif" : ".png";
         FileChooser chooser = new FileChooser();
         chooser.setTitle("Write the sheet");
-        chooser.setInitialFileName(
-                drawing.job().title().replaceAll("[\\\\/:*?\"<>|]", "-") + ending);
+        chooser.setInitialFileName(FileNames.proposed(drawing.job().title() + " sheet") + ending);
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Sheet", "*" + ending));
         File file = chooser.showSaveDialog(content.getScene().getWindow());
         if (file != null) {
@@ -102,12 +102,16 @@ final class OutStep implements SheetPart {
 
     /** Writes the sheet as it stands. */
     void write(Path target) {
-        Drawing drawing = desk.drawing();
+        desk.workspace().whenSettled(shown -> write(target, shown.drawing()));
+    }
+
+    private void write(Path target, Drawing drawing) {
         MadeSheet sheet = new MadeSheet(drawing.reading(), drawing.resolution().ppi(), 0);
         double wanted = outPpi;
         desk.workspace()
                 .write(
                         "Wrote " + target.getFileName() + ".",
+                        target,
                         () -> SheetMaker.write(sheet, target, wanted),
                         () -> {});
     }

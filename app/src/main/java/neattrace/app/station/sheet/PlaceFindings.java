@@ -11,6 +11,7 @@ import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.sheet.DecisionRecipe.Patch;
 import neattrace.sheet.Mask;
+import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.advice.LocalAdvice;
 import neattrace.sheet.blemish.Blemish;
@@ -132,14 +133,28 @@ final class PlaceFindings {
 
     void specks(Drawing drawing, List<Finding> found) {
         int listed = 0;
+        int more = 0;
         for (Speck speck : drawing.reading().specks().doubtful()) {
             Point middle = new Point(speck.x(), speck.y());
             Point source = drawing.reading().frame().toSource().apply(middle);
-            if (listed == MOST_SPECKS || LeftAlone.isLeft(drawing, "speck", source)) {
+            if (LeftAlone.isLeft(drawing, "speck", source)) {
+                continue;
+            }
+            if (listed == MOST_SPECKS) {
+                more++;
                 continue;
             }
             found.add(speck(drawing, speck, source));
             listed++;
+        }
+        int unlisted = drawing.reading().specks().unlisted() + more;
+        if (unlisted > 0) {
+            found.add(
+                    Finding.general(
+                            unlisted + " more specks are in doubt",
+                            "The largest are listed; the rest stays as the program decided. As"
+                                    + " these are settled, the next ones come up. A speck size in mm"
+                                    + " decides about all of them at once."));
         }
     }
 
@@ -156,27 +171,31 @@ final class PlaceFindings {
         double radius = 1.2 * speck.diameterMm() * drawing.reading().scanPxPerMm();
         SheetShape spot = new SheetShape.Brush(List.of(source), Math.max(2, radius));
         Answer right = new Answer("That is right", () -> left.settle("speck", source));
-        Mask.Kind kindOfMask = gone || !speck.ink() ? Mask.Kind.PROTECT : Mask.Kind.ERASE;
+        Mask.Kind kindOfMask =
+                gone ? Mask.Kind.PROTECT : speck.ink() ? Mask.Kind.ERASE : Mask.Kind.FILL;
+        String other = gone ? "Keep it" : speck.ink() ? "Drop it" : "Fill it";
         Answer otherwise =
                 new Answer(
-                        gone ? "Keep it" : "Drop it",
+                        other,
                         () ->
                                 desk.change(
-                                        gone ? "Keep a speck" : "Drop a speck",
+                                        other.replace("it", "a " + kind),
                                         r -> r.withMask(new Mask(spot, kindOfMask))));
-        boolean canChange = gone || speck.ink();
         double mm = drawing.resolution().mmPerPx();
         Point at = new Point(speck.x() * mm, speck.y() * mm);
         return new Finding(
                 at,
                 2,
                 title,
-                "Near the limit of "
-                        + String.format(
-                                Locale.ROOT, "%.2f mm", drawing.reading().specks().limitMm())
-                        + ": dust, or part of the drawing?",
+                drawing.reading().recipe().speckMm() == SheetRecipe.AUTOMATIC
+                        ? "By its size, darkness, shape and company it may be either: dust, or"
+                                + " part of the drawing?"
+                        : String.format(
+                                Locale.ROOT,
+                                "Near the limit of %.2f mm: dust, or part of the drawing?",
+                                drawing.reading().specks().limitMm()),
                 Mark.at(at, title, false),
-                canChange ? List.of(right, otherwise) : List.of(right));
+                List.of(right, otherwise));
     }
 
     private static Point middle(int x, int y, int width, int height) {

@@ -1,0 +1,44 @@
+package neattrace.files;
+
+import java.io.IOException;
+import java.nio.file.DirectoryStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Half-written files that programs left behind when they were killed. */
+public final class Leftovers {
+
+    private static final Pattern PART = Pattern.compile("\\.neat-trace-(\\d+)-[0-9a-f-]+\\.part");
+
+    private Leftovers() {}
+
+    /** A name for a file that is being written; it tells whose it is. */
+    static String partName() {
+        return ".neat-trace-"
+                + ProcessHandle.current().pid()
+                + "-"
+                + java.util.UUID.randomUUID()
+                + ".part";
+    }
+
+    /** Removes those of a folder whose program no longer runs. */
+    public static void clean(Path folder) {
+        try (DirectoryStream<Path> files = Files.newDirectoryStream(folder, ".neat-trace-*.part")) {
+            for (Path file : files) {
+                Matcher part = PART.matcher(file.getFileName().toString());
+                if (part.matches() && !isAlive(part.group(1))) {
+                    Files.deleteIfExists(file);
+                }
+            }
+        } catch (IOException | RuntimeException e) {
+            System.getLogger(Leftovers.class.getName())
+                    .log(System.Logger.Level.INFO, "leftovers were not removed", e);
+        }
+    }
+
+    private static boolean isAlive(String pid) {
+        return ProcessHandle.of(Long.parseLong(pid)).filter(ProcessHandle::isAlive).isPresent();
+    }
+}
