@@ -95,14 +95,17 @@ final class Workbench extends BorderPane {
                 .addListener(
                         (property, before, now) -> {
                             table.setStudy(now);
-        workspace
-                .studyFailureProperty()
-                .addListener(
-                        (property, before, now) -> {
-                            table.setStudy(now);
                             if (now != null && workspace.shownProperty().get() != null) {
                                 line.show(workspace.shownProperty().get());
                                 showFindings(workspace.shownProperty().get());
+                            }
+                        });
+        workspace
+                .studyFailureProperty()
+                .addListener(
+                        property -> {
+                            if (workspace.shownProperty().get() != null) {
+                                line.show(workspace.shownProperty().get());
                             }
                         });
         workspace.earlyProperty().addListener((property, before, now) -> table.setEarly(now));
