@@ -20,11 +20,11 @@ if "%~1"=="--help" goto help
 if "%~1"=="-h" goto help
 for %%c in (sheet trace flat info help --verbose) do if "%~1"=="%%c" goto command
 if not "%~1"=="" if not "%~1"=="demo" if not exist "%~1" goto command
-java -Djava.awt.headless=true -Dorg.slf4j.simpleLogger.defaultLogLevel=error -cp "%APP%;%LIB%\*" neattrace.app.Launcher %*
+java -Djava.awt.headless=true -Dorg.slf4j.simpleLogger.defaultLogLevel=off -cp "%APP%;%LIB%\*" neattrace.app.Launcher %*
 exit /b %errorlevel%
 :help
 java -Djava.awt.headless=true -cp "%LIB%\*" neattrace.cli.NeatTrace help
 exit /b %errorlevel%
 :command
-java -Djava.awt.headless=true -Dorg.slf4j.simpleLogger.defaultLogLevel=error -cp "%LIB%\*" neattrace.cli.NeatTrace %*
+java -Djava.awt.headless=true -Dorg.slf4j.simpleLogger.defaultLogLevel=off -cp "%LIB%\*" neattrace.cli.NeatTrace %*
 exit /b %errorlevel%

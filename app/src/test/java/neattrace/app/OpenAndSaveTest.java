@@ -197,4 +197,70 @@ class OpenAndSaveTest extends WindowTest {
         until(() -> workspace.leftBehind().size() == left - 1);
         assertThat(workspace.job()).isNull();
     }
+
+    /** It has no step to undo, and yet nothing of it is in any file. */
+    @Test
+    void aJobThatWasBroughtBackIsAskedAboutBeforeItCloses(FxRobot robot) throws Exception {
+        Job job =
+                Job.of(new Source("lost.png", Files.readAllBytes(boxes("x1.png", 300))))
+                        .withTitle("Nearly lost");
+        try (Autosave crashed = Autosave.start(folder.resolve("own/autosave"))) {
+            crashed.keep(job);
+        }
+        robot.interact(() -> workbench.files().offerWhatWasLeft());
+        robot.clickOn("Bring it back");
+        until(() -> workspace.job() != null && workspace.job().title().equals("Nearly lost"));
+        settled();
+        WindowEvent event = new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST);
+        robot.interact(() -> workbench.files().closeRequested(event));
+        assertThat(event.isConsumed()).isTrue();
+        robot.clickOn("Stay");
+        Path saved = folder.resolve("nearly.ntjob");
+        robot.interact(() -> workspace.save(saved, () -> {}));
+        until(() -> !workspace.isUnsaved());
+        assertThat(workspace.hasSomethingToLose()).isFalse();
+    }
+
+    @Test
+    void aJobThatAnotherProgramSavedMeanwhileIsNotOverwritten(FxRobot robot) throws Exception {
+        open(robot, boxes("y1.png", 300));
+        Path file = folder.resolve("shared.ntjob");
+        robot.interact(() -> workspace.save(file, () -> {}));
+        until(() -> !workspace.isUnsaved());
+        JobFile.save(file, workspace.job().withTitle("Theirs, and longer"), new byte[0]);
+        robot.interact(() -> workspace.change("Title", job -> job.withTitle("Ours")));
+        settled();
+        robot.interact(() -> workbench.files().save(() -> {}));
+        robot.clickOn("Keep both: save as shared 2.ntjob");
+        until(() -> !workspace.isUnsaved());
+        assertThat(JobFile.open(file).title()).isEqualTo("Theirs, and longer");
+        assertThat(JobFile.open(folder.resolve("shared 2.ntjob")).title()).isEqualTo("Ours");
+    }
+
+    @Test
+    void theOpenPictureIsNotWrittenTo(FxRobot robot) throws Exception {
+        Path scan = boxes("z1.png", 300);
+        byte[] before = Files.readAllBytes(scan);
+        Path link = Files.createSymbolicLink(folder.resolve("z1-link.png"), scan);
+        open(robot, scan);
+        robot.interact(() -> workbench.handOver().write(Format.PNG, link));
+        until(() -> message(robot).contains("never written to"));
+        robot.interact(() -> workbench.sheet().write(scan));
+        until(() -> message(robot).contains("never written to"));
+        assertThat(Files.readAllBytes(scan)).isEqualTo(before);
+    }
+
+    /** What is written is the drawing after the change, not the one before. */
+    @Test
+    void aFileAskedForWhileAChangeIsWorkedOutHasTheChange(FxRobot robot) throws Exception {
+        open(robot, boxes("z2.png", 300));
+        Path svg = folder.resolve("newest.svg");
+        robot.interact(
+                () -> {
+                    workspace.change("Title", job -> job.withTitle("After the change"));
+                    workbench.handOver().write(Format.SVG, svg);
+                });
+        until(() -> Files.exists(svg));
+        assertThat(svg).content().contains("<title>After the change</title>");
+    }
 }

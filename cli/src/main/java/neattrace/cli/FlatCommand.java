@@ -117,12 +117,12 @@ final class FlatCommand implements Callable<Integer> {
             throw new ParameterException(
                     spec.commandLine(), "Give at least one of -o OUT.svg, --pdf, --png and --ora.");
         }
+        Usage.checkPpi(spec, ppi);
+        Usage.checkNotInput(spec, List.of(input, rough), svg, pdf, png, ora);
         Usage.checkEnding(spec, "-o", svg, ".svg");
         Usage.checkEnding(spec, "--pdf", pdf, ".pdf");
         Usage.checkEnding(spec, "--png", png, ".png");
         Usage.checkEnding(spec, "--ora", ora, ".ora");
-        Usage.checkPpi(spec, ppi);
-        Usage.checkNotInput(spec, List.of(input, rough), svg, pdf, png, ora);
         if (!(spreadMm >= 0 && spreadMm <= 2)) {
             throw new ParameterException(spec.commandLine(), "--spread must be 0 to 2 mm.");
         }

@@ -132,8 +132,6 @@ final class TraceCommand implements Callable<Integer> {
         if (inputs.size() > 1 && (output != null || pdf != null)) {
             throw usage("Several inputs need --out-dir and no --pdf.");
         }
-        Usage.checkEnding(spec, "-o", output, ".svg", ".dxf");
-        Usage.checkEnding(spec, "--pdf", pdf, ".pdf");
         Usage.checkPage(spec, page);
         Usage.checkPpi(spec, ppi);
         if (!(closenessMm >= 0)) {
@@ -144,6 +142,8 @@ final class TraceCommand implements Callable<Integer> {
             throw usage("--even-weight and --bold-outside must be 0 to 10.");
         }
         Usage.checkNotInput(spec, inputs, output, pdf);
+        Usage.checkEnding(spec, "-o", output, ".svg", ".dxf");
+        Usage.checkEnding(spec, "--pdf", pdf, ".pdf");
         if (folder != null) {
             for (Path input : inputs) {
                 Usage.checkNotInput(spec, inputs, folder.resolve(svgName(input)));

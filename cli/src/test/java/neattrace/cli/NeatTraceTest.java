@@ -15,6 +15,7 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -404,5 +405,95 @@ class NeatTraceTest {
         String text = Files.readString(dxf);
         assertThat(text).contains("AC1009").endsWith("EOF\r\n");
         assertThat(text.split("POLYLINE", -1)).hasSize(5);
+    }
+
+    @Test
+    void aWordThatIsNothingIsAnsweredWithTheNearestCommand() {
+        Outcome outcome = run("trce", drawing);
+        assertThat(outcome.code()).isEqualTo(2);
+        assertOneLine(outcome.err());
+        assertThat(outcome.err())
+                .contains("There is no command or file 'trce'")
+                .contains("Did you mean trace?");
+        assertThat(run("xylophone").err()).contains("'xylophone'").doesNotContain("Did you mean");
+    }
+
+    @Test
+    void verboseMayStandBeforeTheCommand() {
+        Outcome outcome = run("--verbose", "trace", drawing, "-o", folder.resolve("v.svg"));
+        assertThat(outcome.code()).isZero();
+        assertThat(outcome.err()).contains("Reading the picture");
+    }
+
+    @Test
+    void anEndingThatIsNoneIsRefusedWithThoseThereAre() {
+        for (List<Object> wrong :
+                List.<List<Object>>of(
+                        List.of("trace", drawing, "-o", folder.resolve("out.txt")),
+                        List.of("flat", drawing, "--rough", drawing, "-o", folder.resolve("a.png")),
+                        List.of("sheet", drawing, "-o", folder.resolve("a.jpg")))) {
+            Outcome outcome = run(wrong.toArray());
+            assertThat(outcome.code()).as("%s", wrong).isEqualTo(2);
+            assertOneLine(outcome.err());
+        }
+        assertThat(run("trace", drawing, "-o", folder.resolve("out.txt")).err())
+                .contains(".svg or .dxf");
+    }
+
+    /** Through a link in the way, through a link to the file, through a second name of it. */
+    @Test
+    void anInputIsNotWrittenToByAnotherWay() throws IOException {
+        byte[] before = Files.readAllBytes(drawing);
+        Path way = Files.createSymbolicLink(folder.resolve("way"), folder);
+        Path link = Files.createSymbolicLink(folder.resolve("link.png"), drawing);
+        Path hard = Files.createLink(folder.resolve("hard.png"), drawing);
+        for (Path output : List.of(way.resolve(drawing.getFileName()), link, hard)) {
+            Outcome outcome = run("sheet", drawing, "-o", output);
+            assertThat(outcome.code()).as("%s", output).isEqualTo(2);
+            assertThat(outcome.err()).contains("never written to");
+        }
+        assertThat(Files.readAllBytes(drawing)).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsNoFileIsThreeWithOneLine() throws Exception {
+        Path pipe = folder.resolve("pipe");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor()).isZero();
+        for (Object input : List.of("/", folder, pipe, folder.resolve("\u00f6rtchen.png"))) {
+            for (String command : List.of("trace", "sheet", "info")) {
+                List<Object> arguments = new ArrayList<>(List.of(command, input));
+                if (!command.equals("info")) {
+                    arguments.addAll(
+                            List.of(
+                                    "-o",
+                                    folder.resolve(
+                                            "o" + (command.equals("trace") ? ".svg" : ".png"))));
+                }
+                if (command.equals("sheet") && !input.equals(pipe)) {
+                    continue;
+                }
+                Outcome outcome = run(arguments.toArray());
+                assertThat(outcome.code()).as("%s", arguments).isEqualTo(3);
+                assertOneLine(outcome.err());
+            }
+        }
+    }
+
+    @Test
+    void memoryThatRunsOutInAnotherThreadIsToldPlainly() {
+        StringWriter err = new StringWriter();
+        Reporter reporter =
+                new Reporter(new PrintWriter(err), new PrintWriter(err, true), () -> false);
+        int code = reporter.failed(new RuntimeException(new OutOfMemoryError("Java heap space")));
+        assertThat(code).isEqualTo(3);
+        assertThat(err.toString()).contains("not enough memory");
+    }
+
+    @Test
+    void aPageThatIsNotThereIsSaid() {
+        Outcome outcome = run("trace", drawing, "--page", "3", "-o", folder.resolve("page.svg"));
+        assertThat(outcome.code()).isEqualTo(3);
+        assertThat(outcome.err()).contains("no page 3");
+        assertThat(run("trace", drawing, "--page", "0", "-o", "a.svg").code()).isEqualTo(2);
     }
 }

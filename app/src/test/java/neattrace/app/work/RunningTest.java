@@ -131,4 +131,56 @@ class RunningTest {
         until("after");
         assertThat(heard).containsExactly("after");
     }
+
+    /** Errors of every kind end the work; nothing spins on. */
+    @Test
+    void evenAnErrorEndsTheWork() throws Exception {
+        onFx(
+                () ->
+                        running.start(
+                                "deep",
+                                progress -> {
+                                    throw new StackOverflowError("too deep");
+                                },
+                                result -> heard.add("done"),
+                                failure -> heard.add(failure.getMessage())));
+        until("too deep");
+        assertThat(running.progressProperty().get()).isNegative();
+    }
+
+    @Test
+    void whatFailsBesideTheWorkIsTold() throws Exception {
+        onFx(
+                () ->
+                        background.start(
+                                progress -> {
+                                    throw new StackOverflowError("beside");
+                                },
+                                result -> heard.add("done"),
+                                failure -> heard.add(failure.getMessage())));
+        until("beside");
+        assertThat(heard).containsExactly("beside");
+    }
+
+    /** Work that nobody waits for does what it does side by side in quiet threads, too. */
+    @Test
+    void quietWorkIsQuietInAllItsThreads() throws Exception {
+        List<Integer> priorities = new CopyOnWriteArrayList<>();
+        onFx(
+                () ->
+                        background.start(
+                                progress -> {
+                                    java.util.stream.IntStream.range(0, 64)
+                                            .parallel()
+                                            .forEach(
+                                                    i ->
+                                                            priorities.add(
+                                                                    Thread.currentThread()
+                                                                            .getPriority()));
+                                    return "quiet";
+                                },
+                                heard::add));
+        until("quiet");
+        assertThat(priorities).hasSize(64).allMatch(p -> p < Thread.NORM_PRIORITY);
+    }
 }

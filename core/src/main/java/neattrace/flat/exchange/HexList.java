@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import neattrace.files.XmlText;
 import neattrace.press.colour.Rgb;
 
 /** One hex code a line; what stands behind it is its name. */
@@ -13,12 +14,17 @@ final class HexList {
     private static final Pattern CODE =
             Pattern.compile("(?<![0-9A-Za-z])#?([0-9A-Fa-f]{6}|#[0-9A-Fa-f]{3})(?![0-9A-Za-z])");
 
+    private static final Pattern OWN = Pattern.compile("(#[0-9A-Fa-f]{6})  (\\S.*)");
+
     private HexList() {}
 
     static String write(List<Entry> entries) {
         StringBuilder text = new StringBuilder();
         for (Entry entry : entries) {
-            text.append(entry.rgb().hex()).append("  ").append(entry.name()).append('\n');
+            text.append(entry.rgb().hex())
+                    .append("  ")
+                    .append(XmlText.clean(entry.name()))
+                    .append('\n');
         }
         return text.toString();
     }
@@ -26,6 +32,13 @@ final class HexList {
     static List<Entry> read(String text) {
         List<Entry> entries = new ArrayList<>();
         for (String line : text.split("\\R")) {
+            Matcher own = OWN.matcher(line);
+            if (own.matches()) {
+                // As written here: whatever the name is made of, it is a name.
+                Optional<Rgb> rgb = rgb(own.group(1));
+                rgb.ifPresent(colour -> entries.add(Entry.plain(own.group(2), colour)));
+                continue;
+            }
             Matcher code = CODE.matcher(line);
             List<Integer> ends = new ArrayList<>();
             List<Rgb> colours = new ArrayList<>();

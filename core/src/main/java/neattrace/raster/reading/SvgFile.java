@@ -15,6 +15,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 
@@ -31,6 +33,13 @@ final class SvgFile {
 
     /** No more pixels than this unless a resolution is asked for. */
     private static final double ENOUGH_PIXELS = 80e6;
+
+    /** What it says of a damaged file is said once, in our words; held so that it stays quiet. */
+    private static final Logger PARSER = Logger.getLogger("com.github.weisj.jsvg");
+
+    static {
+        PARSER.setLevel(Level.OFF);
+    }
 
     private SvgFile() {}
 

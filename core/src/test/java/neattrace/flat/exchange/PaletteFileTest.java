@@ -10,6 +10,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -23,6 +24,7 @@ import neattrace.press.profile.PressProfile;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -185,5 +187,49 @@ class PaletteFileTest {
         assertThat((double) back.r()).isCloseTo(rgb.r(), within(1.0));
         assertThat((double) back.g()).isCloseTo(rgb.g(), within(1.0));
         assertThat((double) back.b()).isCloseTo(rgb.b(), within(1.0));
+    }
+
+    /** Whatever stands in a name, each format writes what it can read again. */
+    @ParameterizedTest
+    @EnumSource(Format.class)
+    void hostileNamesNeitherBreakAFileNorComeOutOfOne(Format format) throws IOException {
+        List<String> names =
+                List.of(
+                        "=1+1",
+                        "@SUM(A1)",
+                        "'-x",
+                        "**//",
+                        "a */ b",
+                        "x\uFFFEy",
+                        "tab\there",
+                        "line\nbreak",
+                        "<&\">",
+                        "semi; {colon}: #fff");
+        List<Swatch> swatches = new ArrayList<>();
+        for (int i = 0; i < names.size(); i++) {
+            swatches.add(new Swatch(i + 1, names.get(i), new Cmyk(i, 10, 20, 0)));
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PaletteFile.write(swatches, format, PRESS, out);
+        List<Swatch> back = PaletteFile.read(out.toByteArray(), "x" + format.ending(), PRESS);
+        assertThat(back).hasSize(names.size());
+        if (format == Format.CSV) {
+            assertThat(out.toString(StandardCharsets.UTF_8)).doesNotContain("\n=", "\n@");
+            assertThat(back.get(0).name()).isEqualTo("=1+1");
+            assertThat(back.get(2).name()).isEqualTo("'-x");
+        }
+    }
+
+    /** Eighty thousand dashes took a minute: each was looked at from each. */
+    @Test
+    @Timeout(20)
+    void dashesWithoutEndAreReadAtOnce() {
+        assertThatThrownBy(() -> read("--".repeat(40_000), "x.css"))
+                .isInstanceOf(PaletteException.class);
+        assertThatThrownBy(() -> read("--a" + "-b".repeat(400_000) + ": ", "x.css"))
+                .isInstanceOf(PaletteException.class);
+        assertThatThrownBy(() -> read("a".repeat(5 << 20), "x.txt"))
+                .isInstanceOf(PaletteException.class)
+                .hasMessageContaining("larger");
     }
 }

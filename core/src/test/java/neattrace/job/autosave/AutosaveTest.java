@@ -8,8 +8,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
@@ -122,5 +124,61 @@ class AutosaveTest {
                 }
             }
         }
+    }
+
+    /** Only the decisions are written at every change: the picture has its own file. */
+    @Test
+    void thePictureIsWrittenOnce() throws IOException {
+        try (Autosave autosave = Autosave.start(folder)) {
+            autosave.keep(JOB);
+            Path source = source();
+            Object first = Files.readAttributes(source, BasicFileAttributes.class).fileKey();
+            autosave.keep(JOB.withTitle("again"));
+            assertThat(Files.readAttributes(source(), BasicFileAttributes.class).fileKey())
+                    .isEqualTo(first);
+            assertThat(kept().length()).isLessThan(20_000);
+            Job other = Job.of(new Source("b.png", new byte[1000]));
+            autosave.keep(other);
+            assertThat(Files.size(source())).isEqualTo(1000);
+            assertThat(JobFile.open(kept().toPath()).source().name()).isEqualTo("b.png");
+        }
+    }
+
+    private Path source() throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            List<Path> sources = files.filter(f -> f.toString().endsWith(".source")).toList();
+            assertThat(sources).hasSize(1);
+            return sources.get(0);
+        }
+    }
+
+    private File kept() throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(f -> f.toString().endsWith(".ntjob"))
+                    .findFirst()
+                    .orElseThrow()
+                    .toFile();
+        }
+    }
+
+    /** Locks without a job, pictures without one and halves that kills left. */
+    @Test
+    void litterIsClearedAwayAtTheNextStart() throws IOException {
+        String id = "00000000-0000-0000-0000-000000000001";
+        Files.writeString(folder.resolve(id + ".lock"), "");
+        Files.writeString(folder.resolve(id + "-0.source"), "picture");
+        Files.writeString(folder.resolve(".neat-trace-2147483646-ab.part"), "half");
+        Autosave living = Autosave.start(folder);
+        living.keep(JOB);
+        try (Autosave next = Autosave.start(folder)) {
+            assertThat(next).isNotNull();
+            assertThat(folder.resolve(id + ".lock")).doesNotExist();
+            assertThat(folder.resolve(id + "-0.source")).doesNotExist();
+            assertThat(folder.resolve(".neat-trace-2147483646-ab.part")).doesNotExist();
+            assertThat(source()).exists();
+        }
+        living.forget();
+        living.close();
+        assertThat(folder).isEmptyDirectory();
     }
 }

@@ -175,4 +175,20 @@ class ColouringTest {
         assertThat(lower.shape().getCentroid().getY()).isGreaterThan(11);
         assertThat(upper.shape().getCentroid().getY()).isLessThan(9);
     }
+
+    /** Its sister is known whatever either is called. */
+    @Test
+    void aShadedSwatchIsFoundAgainThoughBothWereRenamed() {
+        Colouring.With once = Colouring.toned(job, 1, false);
+        Swatch shaded = once.job().swatch(once.swatch()).orElseThrow();
+        Job renamed =
+                once.job()
+                        .withSwatch(shaded.withName("Dusk"))
+                        .withSwatch(Jobs.INNER.withName("n".repeat(Swatch.MOST_LETTERS)));
+        assertThat(Colouring.toned(renamed, 1, false).swatch()).isEqualTo(once.swatch());
+        assertThat(Colouring.toned(renamed, 1, true).swatch()).isNotEqualTo(once.swatch());
+        // Another colour that happens to be called so is none.
+        Job like = job.withSwatch(new Swatch(7, "Bull & eye, shaded", Jobs.OUTER.build()));
+        assertThat(Colouring.toned(like, 1, false).swatch()).isNotEqualTo(7);
+    }
 }

@@ -29,6 +29,7 @@ import neattrace.job.Source;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.colour.Lab;
+import neattrace.raster.reading.Opening;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.region.OpenLine;
@@ -337,5 +338,68 @@ class JobFileTest {
         Path emptyZip = folder.resolve("empty.ntjob");
         Files.write(emptyZip, empty.toByteArray());
         assertRefused(emptyZip);
+    }
+
+    @Test
+    void twoSwatchesOfOneNumberAreRefused() throws IOException {
+        Path bad = withJson("\"id\" : 9", "\"id\" : 4");
+        assertThatThrownBy(() -> JobFile.open(bad))
+                .isInstanceOf(JobFileException.class)
+                .hasMessageContaining("two swatches have the number 4");
+    }
+
+    @Test
+    void placesOutOfReachAreRefused() throws IOException {
+        Path bad = withJson("4.125", "4e17");
+        assertThatThrownBy(() -> JobFile.open(bad))
+                .isInstanceOf(JobFileException.class)
+                .hasMessageContaining("out of reach");
+    }
+
+    /** Before ids were remembered the files told only which were in use. */
+    @Test
+    void anOlderFilesIdsAreTakenFromAllThatMentionsThem() throws IOException {
+        Job opened = JobFile.open(withJson(",\n  \"lastSwatch\" : 12", ""));
+        int used =
+                Math.max(
+                        opened.fills().stream().mapToInt(Fill::swatch).max().orElse(0),
+                        opened.flat().forms().stream()
+                                .flatMap(form -> form.needs().stream())
+                                .max(Integer::compare)
+                                .orElse(0));
+        assertThat(opened.freeSwatchId()).isGreaterThan(Math.max(9, used)).isLessThan(1000);
+    }
+
+    /** Pictures were taken as they are stored before their way up was obeyed: places stay right. */
+    @Test
+    void anOlderFilesPictureStaysAsItWas() throws IOException {
+        String opening =
+                ",\n  \"opening\" : {\n    \"page\" : 0,\n    \"upright\" : true,\n    \"ppi\" : 0.0\n  }";
+        Job opened = JobFile.open(withJson(opening, ""));
+        assertThat(opened.source().opening()).isEqualTo(Opening.AS_STORED);
+        assertThat(JobFile.open(file).source().opening()).isEqualTo(Opening.USUAL);
+    }
+
+    @Test
+    void jsonNestedWithoutEndIsDamagedAndNoCrash() throws IOException {
+        byte[] deep = ("{\"a\":".repeat(60_000)).getBytes(StandardCharsets.UTF_8);
+        Path bad = altered(change("job.json", deep));
+        assertThatThrownBy(() -> JobFile.open(bad)).isInstanceOf(JobFileException.class);
+    }
+
+    @Test
+    void aFileOutsideIsNeverAskedFor() throws IOException {
+        Path bad =
+                altered(change("source-beside", "../secret.png".getBytes(StandardCharsets.UTF_8)));
+        assertThatThrownBy(() -> JobFile.open(bad))
+                .isInstanceOf(JobFileException.class)
+                .hasMessageContaining("unsafe");
+    }
+
+    @Test
+    void aFolderIsNoJob() {
+        assertThatThrownBy(() -> JobFile.open(folder))
+                .isInstanceOf(JobFileException.class)
+                .hasMessageContaining("no job file");
     }
 }

@@ -294,7 +294,7 @@ class LineWorkTest {
                 RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         graphics.setColor(Color.BLACK);
         graphics.setStroke(new BasicStroke(6, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND));
-        graphics.draw(new Arc2D.Double(60, 60, 350, 350, 3, 354.3, Arc2D.OPEN));
+        graphics.draw(new Arc2D.Double(60, 60, 350, 350, 1.5, 357.3, Arc2D.OPEN));
         graphics.draw(new Line2D.Double(160, 236, 300, 236));
         graphics.dispose();
         return Job.of(new Source("ring.png", Pictures.png(image, 300)));

@@ -115,7 +115,7 @@ class LineJsonTest {
         assertThatThrownBy(() -> LineJson.read(bold)).isInstanceOf(IllegalArgumentException.class);
         ObjectNode far = json(Recipes.lines());
         ((ObjectNode) far.at("/edits/0/drawn/0")).putArray("x").add(1e9).add(2);
-        assertThatThrownBy(() -> LineJson.read(far)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> LineJson.read(far)).isInstanceOf(RecipeException.class);
         ObjectNode uneven = json(Recipes.lines());
         ((ObjectNode) uneven.at("/edits/0/drawn/0")).putArray("width").add(1);
         assertThatThrownBy(() -> LineJson.read(uneven))

@@ -90,4 +90,26 @@ class RecipeFileTest {
         assertThatThrownBy(() -> new NamedRecipe("  ", SheetRecipe.automatic()))
                 .isInstanceOf(IllegalArgumentException.class);
     }
+
+    /** An object where an array belongs, as one kill in the midst of an edit by hand left it. */
+    @Test
+    void oneDamagedRecipeNeitherStopsTheShelfNorTheOthers() throws IOException {
+        RecipeShelf shelf = new RecipeShelf(folder);
+        String json = Files.readString(file);
+        Path bad = folder.resolve("bad" + RecipeFile.ENDING);
+        Files.writeString(
+                bad,
+                json.replace("\"masks\" : [", "\"masks\" : {\"a\":[").replaceFirst("\\],", "]},"));
+        Path worse = folder.resolve("worse" + RecipeFile.ENDING);
+        Files.writeString(worse, "[".repeat(5000));
+        Path newer = folder.resolve("newer" + RecipeFile.ENDING);
+        Files.writeString(newer, json.replace("\"version\" : 1", "\"version\" : 7"));
+        assertThat(shelf.all()).hasSize(1);
+        assertThat(shelf.setDamagedAside()).hasSize(2);
+        assertThat(bad).doesNotExist();
+        assertThat(folder.resolve("bad" + RecipeFile.ENDING + ".damaged")).exists();
+        assertThat(newer).exists();
+        assertThat(shelf.setDamagedAside()).isEmpty();
+        assertThat(shelf.find("matt paper, 0.3 pen")).isPresent();
+    }
 }

@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import neattrace.export.onebit.OneBitWriter.Format;
 import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
@@ -100,5 +102,42 @@ class SheetMakerTest {
         assertThatThrownBy(() -> SheetMaker.write(sheet, folder.resolve("a.jpg"), 0))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining(".tif or a .png");
+    }
+
+    /** a.png and a.jpg have sheets of their own. */
+    @Test
+    void scansOfOneNameKeepApart() {
+        Path out = Path.of("out");
+        List<Path> scans =
+                List.of(
+                        Path.of("in/a.jpg"),
+                        Path.of("in/A.png"),
+                        Path.of("in/b.png"),
+                        Path.of("x/b"));
+        assertThat(SheetFolder.targets(scans, out, ".tif").values())
+                .containsExactly(
+                        out.resolve("a-jpg.tif"),
+                        out.resolve("A-png.tif"),
+                        out.resolve("b-png.tif"),
+                        out.resolve("b.tif"));
+    }
+
+    @Test
+    void everyScanThatFailedIsTold() throws IOException {
+        Path scans = Files.createDirectory(folder.resolve("many"));
+        Files.writeString(scans.resolve("one.png"), "no picture");
+        Files.writeString(scans.resolve("two.png"), "no picture either");
+        assertThatThrownBy(
+                        () ->
+                                SheetFolder.make(
+                                        scans,
+                                        folder.resolve("made"),
+                                        new SheetWish(
+                                                SheetRecipe.automatic(), 0, 0, false, false, false),
+                                        Format.TIFF,
+                                        Progress.SILENT))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("one.png")
+                .hasMessageContaining("two.png");
     }
 }

@@ -1,0 +1,90 @@
+package neattrace.fuzz;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.flat.exchange.PaletteFile;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.job.file.JobFile;
+import neattrace.job.recipe.NamedRecipe;
+import neattrace.job.recipe.RecipeFile;
+import neattrace.press.profile.PressProfile;
+import neattrace.testing.Jobs;
+import neattrace.testing.Pictures;
+import neattrace.testing.Recipes;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+/** Small whole files of every kind, from which fuzzing starts. */
+final class Seeds {
+
+    private Seeds() {}
+
+    static List<byte[]> of(Reader reader, Path folder) throws IOException {
+        return switch (reader) {
+            case PICTURE -> pictures();
+            case JOB -> List.of(job(folder));
+            case RECIPE -> {
+                Path file = folder.resolve("seed" + RecipeFile.ENDING);
+                RecipeFile.save(file, new NamedRecipe("seed", Recipes.full()));
+                yield List.of(Files.readAllBytes(file));
+            }
+            case PALETTE -> palettes();
+        };
+    }
+
+    private static byte[] job(Path folder) throws IOException {
+        byte[] png = Pictures.png(Pictures.plain(9, 7, BufferedImage.TYPE_BYTE_GRAY, 0xFF888888));
+        Job job = Jobs.coloured().withSource(new Source("seed.png", png));
+        Path file = folder.resolve("seed" + JobFile.ENDING);
+        JobFile.save(
+                file,
+                job.withRecipe(Recipes.full()).withLine(Recipes.lines()).withFlat(Recipes.flats()),
+                new byte[0]);
+        return Files.readAllBytes(file);
+    }
+
+    private static List<byte[]> pictures() throws IOException {
+        List<byte[]> seeds = new ArrayList<>();
+        for (int type :
+                new int[] {
+                    BufferedImage.TYPE_BYTE_GRAY,
+                    BufferedImage.TYPE_INT_RGB,
+                    BufferedImage.TYPE_BYTE_BINARY
+                }) {
+            BufferedImage image = Pictures.plain(17, 11, type, 0xFF336699);
+            for (String format : List.of("png", "jpeg", "tiff", "bmp", "gif")) {
+                seeds.add(Pictures.encode(image, format));
+            }
+        }
+        seeds.add(
+                ("<svg xmlns='http://www.w3.org/2000/svg' width='3mm' height='2mm' viewBox='0 0 3 2'>"
+                                + "<path d='M0 0L3 2' stroke='black' stroke-width='.2'/></svg>")
+                        .getBytes(StandardCharsets.UTF_8));
+        try (PDDocument document = new PDDocument()) {
+            document.addPage(new PDPage(new PDRectangle(9, 6)));
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            seeds.add(out.toByteArray());
+        }
+        return seeds;
+    }
+
+    private static List<byte[]> palettes() throws IOException {
+        List<byte[]> seeds = new ArrayList<>();
+        for (PaletteFile.Format format : PaletteFile.Format.values()) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            out.write(format.ordinal());
+            PaletteFile.write(List.of(Jobs.INNER, Jobs.OUTER), format, PressProfile.bundled(), out);
+            seeds.add(out.toByteArray());
+        }
+        return seeds;
+    }
+}
