@@ -280,7 +280,10 @@ class FlatsStationTest extends WindowTest {
         until(() -> workspace.job().fills().size() == 2);
         settled();
         assertThat(swatchAt(LEFT)).isNotEqualTo(swatchAt(RIGHT));
-        assertThat(workspace.job().swatches()).hasSize(2);
+        assertThat(workspace.job().swatches())
+                .extracting(Swatch::name)
+                .startsWith("Red", "Blue", "Yellow")
+                .hasSize(5);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         settled();
         assertThat(workspace.job().fills()).isEmpty();

@@ -19,6 +19,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import neattrace.app.docket.Finding;
 import neattrace.app.table.TableMode;
 import neattrace.geom.Point;
@@ -26,6 +27,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureReader;
 import neattrace.raster.writing.PngFile;
+import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.Mask;
 import neattrace.sheet.SheetRecipe;
@@ -190,6 +192,7 @@ class SheetStationTest extends WindowTest {
         assertThat(drawing().reading().map().isInk(102, 300))
                 .as("protecting wins over erasing")
                 .isTrue();
+        robot.clickOn("#mask-kind");
         robot.clickOn("#mask-kind");
         robot.clickOn("#mask-brush");
         drag(robot, 60, 45, 72, 45);
@@ -363,5 +366,50 @@ class SheetStationTest extends WindowTest {
         settled();
         assertThat(workbench.sheet().findings(workspace.shownProperty().get())).hasSize(before - 1);
         assertThat(workspace.job().settled()).hasSize(1);
+    }
+
+    /** On keys, as buttons and back: the drawing turns and nothing decided is lost. */
+    @Test
+    void theScanIsTurnedAndMirroredOnAKey(FxRobot robot) throws Exception {
+        openSheet(robot, scan("turned.png", 0, false));
+        int width = drawing().reading().map().width();
+        int height = drawing().reading().map().height();
+        robot.interact(() -> workbench.table().requestFocus());
+        robot.push(KeyCode.R);
+        settled();
+        assertThat(drawing().reading().map().width()).isEqualTo(height);
+        assertThat(recipe().frame().turns()).isEqualTo(1);
+        robot.push(KeyCode.X);
+        settled();
+        assertThat(recipe().frame().mirrored()).isTrue();
+        robot.push(KeyCode.X);
+        robot.push(KeyCode.SHIFT, KeyCode.R);
+        settled();
+        assertThat(drawing().reading().map().width()).isEqualTo(width);
+        assertThat(recipe().frame()).isEqualTo(FrameRecipe.WHOLE);
+        openStep(robot, "frame");
+        robot.clickOn("#turn-left");
+        settled();
+        assertThat(recipe().frame().turns()).isEqualTo(3);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settled();
+        assertThat(recipe().frame()).isEqualTo(FrameRecipe.WHOLE);
+    }
+
+    /** Cut short it still opens, and the first finding says so. */
+    @Test
+    void aDamagedFileIsToldFirst(FxRobot robot) throws Exception {
+        BufferedImage image = ImageIO.read(scan("whole.png", 0, false).toFile());
+        BufferedImage grey =
+                new BufferedImage(
+                        image.getWidth(), image.getHeight(), BufferedImage.TYPE_BYTE_GRAY);
+        grey.getGraphics().drawImage(image, 0, 0, null);
+        Path whole = folder.resolve("whole.jpg");
+        ImageIO.write(grey, "jpeg", whole.toFile());
+        byte[] bytes = Files.readAllBytes(whole);
+        Path cut = folder.resolve("cut.jpg");
+        Files.write(cut, java.util.Arrays.copyOf(bytes, bytes.length * 7 / 10));
+        openSheet(robot, cut);
+        assertThat(robot.lookup("The picture's file is damaged").tryQuery()).isPresent();
     }
 }

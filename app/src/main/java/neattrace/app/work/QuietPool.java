@@ -41,8 +41,10 @@ final class QuietPool {
 
     private static Exception unwrapped(ExecutionException e) {
         Throwable cause = e.getCause();
-        // The pool wraps what is checked once more.
-        while (cause.getClass() == RuntimeException.class && cause.getCause() != null) {
+        // The pool wraps what is checked once more, and makes copies without a message.
+        while (cause.getCause() != null
+                && (cause.getClass() == RuntimeException.class
+                        || cause.getClass() == cause.getCause().getClass())) {
             cause = cause.getCause();
         }
         if (cause instanceof Error error) {

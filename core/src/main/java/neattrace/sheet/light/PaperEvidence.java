@@ -3,7 +3,10 @@ package neattrace.sheet.light;
 import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.Deque;
+import java.util.PriorityQueue;
+import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import neattrace.raster.GreySheet;
 
@@ -21,6 +24,17 @@ final class PaperEvidence {
 
     /** So little darker a tile may be even where sharp edges lie between. */
     private static final double HARDLY_DARKER = 0.8;
+
+    /**
+     * What is darker than this beside paper, with an edge between, is ink whatever else it is near.
+     */
+    private static final double INK = 0.6;
+
+    /** Paper is this much brighter than ink beside it. */
+    private static final double INK_BESIDE = 0.72;
+
+    /** Beyond a line, paper is compared with that of so many tiles around. */
+    private static final int NEARBY = 5;
 
     /** Within so many pixels either way light does not change by this share of itself; ink does. */
     private static final int SHARP_PX = 2;
@@ -193,30 +207,101 @@ final class PaperEvidence {
         }
         double brightest = sorted[(int) (0.98 * (sorted.length - 1))];
         boolean[] reached = new boolean[paper.length];
-        Deque<Integer> open = new ArrayDeque<>();
+        boolean[] ink = new boolean[paper.length];
+        // From the brightest on: what lies beyond an edge there is ink, and is not to be taken for
+        // paper from the side of a shadow that is as dark.
+        PriorityQueue<Integer> open =
+                new PriorityQueue<>(Comparator.comparingDouble((Integer i) -> -paper[i]));
         for (int i = 0; i < paper.length; i++) {
             if (paper[i] >= SURE * brightest) {
                 reached[i] = true;
                 open.add(i);
             }
         }
-        while (!open.isEmpty()) {
-            int i = open.remove();
-            int c = i % columns;
-            int r = i / columns;
-            for (int rr = Math.max(0, r - 1); rr <= Math.min(rows - 1, r + 1); rr++) {
-                for (int cc = Math.max(0, c - 1); cc <= Math.min(columns - 1, c + 1); cc++) {
-                    int j = rr * columns + cc;
-                    if (!reached[j] && isReached(i, j)) {
-                        reached[j] = true;
-                        open.add(j);
-                    }
-                }
-            }
-        }
+        do {
+            follow(open, reached, ink);
+            spread(ink, reached);
+            leapAcross(ink, reached, open);
+        } while (!open.isEmpty());
         for (int i = 0; i < paper.length; i++) {
             if (!reached[i]) {
                 weight[i] = 0;
+            }
+        }
+    }
+
+    /** From tile to tile as long as no edge is crossed; what lies beyond one is ink. */
+    private void follow(PriorityQueue<Integer> open, boolean[] reached, boolean[] ink) {
+        while (!open.isEmpty()) {
+            int i = open.remove();
+            around(
+                    i,
+                    1,
+                    j -> {
+                        if (reached[j] || ink[j] || Double.isNaN(paper[j])) {
+                            return;
+                        }
+                        if (isReached(i, j)) {
+                            reached[j] = true;
+                            open.add(j);
+                        } else if (paper[j] < INK * paper[i]) {
+                            ink[j] = true;
+                        }
+                    });
+        }
+    }
+
+    /** What is as dark as the ink beside it belongs to it. */
+    private void spread(boolean[] ink, boolean[] reached) {
+        Deque<Integer> open = new ArrayDeque<>();
+        for (int i = 0; i < ink.length; i++) {
+            if (ink[i]) {
+                open.add(i);
+            }
+        }
+        while (!open.isEmpty()) {
+            int i = open.remove();
+            around(
+                    i,
+                    1,
+                    j -> {
+                        double ratio = paper[j] / paper[i];
+                        boolean same = ratio > HARDLY_DARKER && ratio < 1 / HARDLY_DARKER;
+                        if (same && !reached[j] && !ink[j]) {
+                            ink[j] = true;
+                            open.add(j);
+                        }
+                    });
+        }
+    }
+
+    /** Paper that lines enclose: brighter than the ink, and hardly darker than paper nearby. */
+    private void leapAcross(boolean[] ink, boolean[] reached, PriorityQueue<Integer> open) {
+        for (int j = 0; j < paper.length; j++) {
+            if (reached[j] || ink[j] || Double.isNaN(paper[j])) {
+                continue;
+            }
+            double tone = paper[j];
+            double[] brightest = new double[1];
+            boolean[] beside = new boolean[1];
+            around(j, 1, i -> beside[0] |= ink[i] && tone > paper[i] / INK_BESIDE);
+            around(
+                    j,
+                    NEARBY,
+                    i -> brightest[0] = Math.max(brightest[0], reached[i] ? paper[i] : 0));
+            if (beside[0] && tone > HARDLY_DARKER * brightest[0] && brightest[0] > 0) {
+                reached[j] = true;
+                open.add(j);
+            }
+        }
+    }
+
+    private void around(int i, int reach, IntConsumer visit) {
+        int c = i % columns;
+        int r = i / columns;
+        for (int rr = Math.max(0, r - reach); rr <= Math.min(rows - 1, r + reach); rr++) {
+            for (int cc = Math.max(0, c - reach); cc <= Math.min(columns - 1, c + reach); cc++) {
+                visit.accept(rr * columns + cc);
             }
         }
     }
