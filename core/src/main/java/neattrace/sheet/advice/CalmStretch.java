@@ -26,9 +26,15 @@ public record CalmStretch(int from, int to, int changes, double best) {
      * Half way is left so far, in 255ths, to save one of {@link #WORTH} pieces and holes; the price
      * grows with the square, as every edge of the drawing moves with the threshold.
      */
-    private static final double FAR = 50;
+    private static final double FAR = 40;
 
     private static final double WORTH = 7;
+
+    /**
+     * So many places, as a share of all pieces and holes, are left to a patch of their own: moving
+     * every edge of the drawing for them would cost more than it gains.
+     */
+    private static final double BEARABLE = 0.04;
 
     /** A drawing of fewer pieces and holes is taken to have so many. */
     private static final int LEAST_STRUCTURES = 12;
@@ -50,11 +56,12 @@ public record CalmStretch(int from, int to, int changes, double best) {
         double start = Math.max(low, Math.min(high, half));
         int[] wrong = wrong(changes, range);
         double best = start;
-        double least = wrong[(int) Math.ceil(start)];
+        double bearable = Math.max(1, BEARABLE * structures);
+        double least = Math.max(0, wrong[(int) Math.ceil(start)] - bearable);
         double share = Math.max(LEAST_STRUCTURES, structures);
         for (int threshold = low; threshold <= high; threshold++) {
             double moved = (threshold - start) / FAR;
-            double cost = wrong[threshold] + share / WORTH * moved * moved;
+            double cost = Math.max(0, wrong[threshold] - bearable) + share / WORTH * moved * moved;
             if (cost < least) {
                 least = cost;
                 best = threshold;

@@ -27,6 +27,9 @@ public final class DrawingChanges {
 
     private static final int LEAST_LONG_PX = 9;
 
+    /** And longer than lines are wide: specks of dust side by side are not. */
+    private static final double LONG_LINE = 1.5;
+
     /** Full width at half of its height of a bell curve, in standard deviations. */
     private static final double BLURRED = 2.355;
 
@@ -58,7 +61,8 @@ public final class DrawingChanges {
         }
         switch (change.kind()) {
             case PART_LOST -> {
-                return pieces.isLong(change, true, LONG, LEAST_LONG_PX, Integer.MAX_VALUE);
+                int least = (int) Math.max(LEAST_LONG_PX, LONG_LINE * edges.penPx());
+                return pieces.isLong(change, true, LONG, least, Integer.MAX_VALUE);
             }
             case HOLE_OPENS -> {
                 // Paper that is dark because it is fine; what is wide and dark is pale ink.

@@ -21,8 +21,8 @@ public final class LocalAdvisor {
     private static final double CELL_MM = 6;
     private static final double MARGIN_MM = 1.5;
 
-    /** Fewer problems than this in one place are no place. */
-    private static final int LEAST_PROBLEMS = 3;
+    /** Fewer problems than this in one place are no place; those of dust are left out before. */
+    private static final int LEAST_PROBLEMS = 2;
 
     /** Thresholds nearer than this to the sheet's are not worth a patch, 255ths. */
     private static final int LEAST_STEP = 13;

@@ -8,7 +8,7 @@ package neattrace.sheet.edge;
 final class FineLine {
 
     private static final int ROUNDS = 30;
-    private static final double MOST = 1.3;
+    private static final double MOST = 1.2;
 
     private FineLine() {}
 
