@@ -12,7 +12,13 @@ import neattrace.sheet.tone.ToneMap;
 public final class EdgeProfiles {
 
     /** Profiles are looked at until about so many are found. */
-    private static final int ENOUGH = 30_000;
+    private static final int ENOUGH = 6_000;
+
+    /** Of so many rows the paper is looked at. */
+    private static final int ROWS = 80;
+
+    /** So many columns are followed. */
+    private static final int COLUMNS = 100;
 
     /** Runs of ink are told apart up to this length, px. */
     private static final int WIDEST = 400;
@@ -109,22 +115,25 @@ public final class EdgeProfiles {
         }
     }
 
+    /**
+     * Row by row, so that memory is read in one stretch; each column keeps count of its own run.
+     */
     private void followColumns(RunLabels ink, BitSet asked) {
-        int every = Math.max(1, width / 400);
-        for (int x = every / 2; x < width; x += every) {
-            int run = 0;
-            for (int y = 0; y + 1 < height; y++) {
+        int every = Math.max(1, width / COLUMNS);
+        int[] run = new int[width / every + 1];
+        for (int y = 0; y + 1 < height; y++) {
+            for (int x = every / 2, k = 0; x < width; x += every, k++) {
                 int at = y * width + x;
                 boolean here = darkness[at] < 0;
-                boolean below = darkness[at + width] < 0;
-                run = here ? run + 1 : 0;
-                if (here != below && asked.get(ink.at(x, here ? y : y + 1))) {
-                    if (here) {
-                        count(at - (run - 1) * width, at, width, every);
-                        follow(at, width, height - 1 - y, y);
-                    } else {
-                        follow(at + width, -width, y + 1, height - 2 - y);
-                    }
+                run[k] = here ? run[k] + 1 : 0;
+                if (here == darkness[at + width] < 0 || !asked.get(ink.at(x, here ? y : y + 1))) {
+                    continue;
+                }
+                if (here) {
+                    count(at - (run[k] - 1) * width, at, width, every);
+                    follow(at, width, height - 1 - y, y);
+                } else {
+                    follow(at + width, -width, y + 1, height - 2 - y);
                 }
             }
         }
@@ -246,10 +255,12 @@ public final class EdgeProfiles {
     /** Stains and grain all over the sheet. */
     private double paperSpread(double half) {
         int[] counts = new int[256];
-        int every = Math.max(1, darkness.length / 1_000_003);
-        for (int at = 0; at < darkness.length; at += every) {
-            int value = value(at);
-            counts[value] += value < half ? 1 : 0;
+        int every = Math.max(1, height / ROWS);
+        for (int y = 0; y < height; y += every) {
+            for (int at = y * width; at < (y + 1) * width; at++) {
+                int value = value(at);
+                counts[value] += value < half ? 1 : 0;
+            }
         }
         double usual = quantile(counts, 0.5);
         return Math.max(quantile(counts, ABOVE) - usual, (quantile(counts, TWICE) - usual) / 2);

@@ -140,15 +140,17 @@ final class PaperEvidence {
                 int v = s[i] & 0xff;
                 int left = s[x > 0 ? i - 1 : i] & 0xff;
                 int right = s[x + 1 < w ? i + 1 : i] & 0xff;
-                steep += isSteep(s, i, x, y, w, sheet.height(), flatness) ? 1 : 0;
                 boolean single = sheet.height() == 1;
                 int above = single ? v : s[i + up] & 0xff;
                 int below = single ? v : s[i + down] & 0xff;
-                if (Math.abs(v - left) <= flatness
-                        && Math.abs(v - right) <= flatness
-                        && Math.abs(v - above) <= flatness
-                        && Math.abs(v - below) <= flatness
-                        && !(any && ignored.get(i))) {
+                boolean even =
+                        Math.abs(v - left) <= flatness
+                                && Math.abs(v - right) <= flatness
+                                && Math.abs(v - above) <= flatness
+                                && Math.abs(v - below) <= flatness;
+                if (!even) {
+                    steep += isSteep(s, i, x, y, w, sheet.height(), flatness) ? 1 : 0;
+                } else if (!(any && ignored.get(i))) {
                     counts[v]++;
                     flat++;
                 }

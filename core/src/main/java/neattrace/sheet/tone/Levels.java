@@ -60,7 +60,7 @@ public record Levels(double paper, double ink, double noise, double rough, boole
      */
     private static long[] ridges(GreySheet sheet, BitSet ignored, int otsu) {
         long[] counts = new long[256];
-        int step = Math.max(1, sheet.height() / 2000);
+        int step = Math.max(1, sheet.height() / 400);
         boolean any = !ignored.isEmpty();
         for (int y = 0; y < sheet.height(); y += step) {
             for (int x = 0; x < sheet.width(); x++) {
