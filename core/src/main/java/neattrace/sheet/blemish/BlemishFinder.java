@@ -55,6 +55,9 @@ public final class BlemishFinder {
     /** It is at least this share of the border long. */
     private static final double SHADOW_SHARE = 0.85;
 
+    /** What reaches over more of the sheet than this is no blemish of it. */
+    private static final double MOST_OF_THE_SHEET = 0.5;
+
     private static final int MOST = 24;
 
     private final InkReading reading;
@@ -96,6 +99,11 @@ public final class BlemishFinder {
         Cells marks = new Cells(columns, rows);
         faint.groups(0).forEach(marks::setAll);
         for (Group group : dents().groups(1)) {
+            double box = (group.c1() - group.c0() + 1.0) * (group.r1() - group.r0() + 1);
+            if (box > MOST_OF_THE_SHEET * columns * rows) {
+                // Uneven light all over is evened; masking it off would take the drawing along.
+                continue;
+            }
             boolean strip = isStrip(group);
             boolean structured = faint.count(group) >= STRUCTURED * group.cells();
             boolean large = group.cells() * square(cell / pxPerMm) >= LEAST_MM2;

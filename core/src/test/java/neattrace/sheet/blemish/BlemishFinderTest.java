@@ -135,4 +135,23 @@ class BlemishFinderTest {
                 .extracting(Blemish::kind)
                 .contains(Kind.SPINE, Kind.MARK);
     }
+
+    /** A photo in bad light: what is offered to be masked off must never be the drawing. */
+    @Test
+    void unevenLightAllOverIsNoBlemish() {
+        List<Blemish> found =
+                BlemishFinder.find(
+                        read(
+                                (x, y) -> {
+                                    double spine = 1 - 0.6 * Math.exp(-Math.pow(x / 60.0, 2));
+                                    double waves =
+                                            1 - 0.14 * Math.pow(Math.sin(x / 90.0 + y / 70.0), 2);
+                                    return spine * waves * (1 - 0.3 * y / 900.0);
+                                }));
+        assertThat(found)
+                .allSatisfy(
+                        blemish ->
+                                assertThat(blemish.width() * (double) blemish.height())
+                                        .isLessThan(0.55 * 1200 * 900));
+    }
 }

@@ -22,6 +22,8 @@ import neattrace.sheet.DecisionRecipe.Method;
 import neattrace.sheet.DecisionRecipe.Patch;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.SheetStep;
+import neattrace.sheet.ink.InkReading;
+import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.ThresholdSweep;
 
 /** Black or white: the threshold over the chart of what every one would do, and patches. */
@@ -109,7 +111,8 @@ final class DecisionStep implements SheetPart {
 
     private void moved(double percent) {
         ink.show(percent);
-        desk.drawing().reading().sweep().ifPresent(sweep -> count(sweep, percent));
+        InkReading reading = desk.drawing().reading();
+        reading.sweep().ifPresent(sweep -> count(sweep, reading.changes(), percent));
         desk.sketch(recipe -> recipe.withInkPercent(percent));
     }
 
@@ -131,7 +134,12 @@ final class DecisionStep implements SheetPart {
                 });
     }
 
-    private void count(ThresholdSweep sweep, double percent) {
+    /**
+     * Counts.
+     *
+     * @param changes those that concern the drawing
+     */
+    private void count(ThresholdSweep sweep, List<Change> changes, double percent) {
         int t = sweep.at(percent);
         counts.setText(
                 String.format(
@@ -141,10 +149,17 @@ final class DecisionStep implements SheetPart {
                         sweep.parts(t) - sweep.specks(t),
                         sweep.holes(t) - sweep.pinholes(t),
                         sweep.specks(t) + sweep.pinholes(t),
-                        sweep.lost(t),
-                        sweep.broken(t),
-                        sweep.plugged(t),
-                        sweep.filled(t)));
+                        wrong(sweep, changes, t, Change.Kind.PART_LOST),
+                        wrong(sweep, changes, t, Change.Kind.LINE_BREAKS),
+                        wrong(sweep, changes, t, Change.Kind.SLIT_OPENS),
+                        wrong(sweep, changes, t, Change.Kind.HOLE_OPENS)));
+    }
+
+    private static long wrong(
+            ThresholdSweep sweep, List<Change> changes, int threshold, Change.Kind kind) {
+        return changes.stream()
+                .filter(change -> change.kind() == kind && sweep.isProblem(change, threshold))
+                .count();
     }
 
     @Override
@@ -196,7 +211,11 @@ final class DecisionStep implements SheetPart {
         drawing.reading()
                 .sweep()
                 .ifPresentOrElse(
-                        sweep -> count(sweep, drawing.reading().inkPercent()),
+                        sweep ->
+                                count(
+                                        sweep,
+                                        drawing.reading().changes(),
+                                        drawing.reading().inkPercent()),
                         () -> counts.setText("Nothing parts ink from paper here."));
         showPatches(shown, decision.patches());
     }
