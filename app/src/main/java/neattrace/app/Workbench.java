@@ -91,6 +91,9 @@ final class Workbench extends BorderPane {
                 .reviewProperty()
                 .addListener(property -> showFindings(workspace.shownProperty().get()));
         workspace
+                .reviewFailureProperty()
+                .addListener(property -> showFindings(workspace.shownProperty().get()));
+        workspace
                 .studyProperty()
                 .addListener(
                         (property, before, now) -> {

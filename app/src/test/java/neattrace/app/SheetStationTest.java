@@ -156,7 +156,9 @@ class SheetStationTest extends WindowTest {
         assertThat(drawing().reading().frame().toSheet().isAffine()).isFalse();
         robot.push(KeyCode.U);
         robot.moveTo(onScreen(20, 20));
+        assertThat(workbench.table().lensProperty().get()).isTrue();
         robot.push(KeyCode.B);
+        assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.SCAN);
     }
 
     @Test

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import neattrace.job.Job;
 import neattrace.job.recipe.NamedRecipe;
 import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.RecipeFile;
@@ -122,7 +123,7 @@ final class SheetCommand implements Callable<Integer> {
             throw usage("-o must name a .tif or a .png file.");
         }
         Usage.checkPpi(spec, scanPpi);
-        if (outPpi != 0 && !(outPpi >= 10 && outPpi <= 20_000)) {
+        if (outPpi != 0 && !(outPpi >= Job.LEAST_PPI && outPpi <= Job.MOST_PPI)) {
             throw usage("--out-ppi must be 10 to 20000.");
         }
         SheetWish wish = new SheetWish(settings(), scanPpi, outPpi, corners, level, crop);

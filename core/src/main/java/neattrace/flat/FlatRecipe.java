@@ -32,6 +32,9 @@ public record FlatRecipe(
     /** Two pixels at 300 ppi, for thick lines (common practice, no source). */
     public static final double WIDE_SPREAD_MM = 0.17;
 
+    /** Colours spread no farther, mm. */
+    public static final double MOST_SPREAD_MM = 2;
+
     /** From the upper left (common practice, no source). */
     public static final double USUAL_LIGHT = 315;
 
@@ -41,7 +44,7 @@ public record FlatRecipe(
                     FlatLimits.USUAL, USUAL_SPREAD_MM, Pieces.UNITED, USUAL_LIGHT, List.of());
 
     public FlatRecipe {
-        if (!(spreadMm >= 0 && spreadMm <= 2)) {
+        if (!(spreadMm >= 0 && spreadMm <= MOST_SPREAD_MM)) {
             throw new IllegalArgumentException("colours spread 0 to 2 mm");
         }
         if (!(lightDegrees >= 0 && lightDegrees < 360)) {

@@ -44,8 +44,13 @@ public record Job(
         BlackRule black,
         List<Settled> settled) {
 
+    /** Bounds of a scan's resolution, ppi. */
+    public static final double LEAST_PPI = 10;
+
+    public static final double MOST_PPI = 20_000;
+
     public Job {
-        if (!(ppi == 0 || ppi >= 10 && ppi <= 20_000)) {
+        if (!(ppi == 0 || ppi >= LEAST_PPI && ppi <= MOST_PPI)) {
             throw new IllegalArgumentException("ppi must be 10 to 20000");
         }
         groups = List.copyOf(groups);

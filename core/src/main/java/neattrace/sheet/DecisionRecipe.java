@@ -23,6 +23,16 @@ public record DecisionRecipe(
     public static final DecisionRecipe AUTOMATIC =
             new DecisionRecipe(Method.ONE, CALM, 4, 0.34, List.of());
 
+    /** Bounds of a threshold, percent. */
+    public static final double LEAST_PERCENT = 1;
+
+    public static final double MOST_PERCENT = 99;
+
+    /** Bounds of the adaptive method's window, mm. */
+    public static final double LEAST_WINDOW_MM = 0.2;
+
+    public static final double MOST_WINDOW_MM = 50;
+
     /** How the threshold is made. */
     public enum Method {
         /** One threshold for the sheet, and patches. */
@@ -42,7 +52,7 @@ public record DecisionRecipe(
         if (inkPercent != CALM) {
             checkPercent(inkPercent);
         }
-        if (!(windowMm >= 0.2 && windowMm <= 50 && k >= 0 && k <= 1)) {
+        if (!(windowMm >= LEAST_WINDOW_MM && windowMm <= MOST_WINDOW_MM && k >= 0 && k <= 1)) {
             throw new IllegalArgumentException(
                     "the adaptive method needs a window of 0.2 to 50 mm and k from 0 to 1");
         }
@@ -50,8 +60,8 @@ public record DecisionRecipe(
     }
 
     private static void checkPercent(double percent) {
-        if (!(percent > 0 && percent < 100)) {
-            throw new IllegalArgumentException("ink percent must lie between 0 and 100");
+        if (!(percent >= LEAST_PERCENT && percent <= MOST_PERCENT)) {
+            throw new IllegalArgumentException("ink percent must lie between 1 and 99");
         }
     }
 

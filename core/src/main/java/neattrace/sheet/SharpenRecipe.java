@@ -21,15 +21,32 @@ public record SharpenRecipe(int passes, double percent, double radiusMm, double 
     /** Several gentle passes (common practice, no source). */
     public static final SharpenRecipe GENTLE = new SharpenRecipe(4, 45, 0.08, 8);
 
+    /** The most passes. */
+    public static final int MOST_PASSES = 8;
+
+    /** The strongest pass, percent. */
+    public static final double MOST_PERCENT = 500;
+
+    /** Bounds of the radius, mm. */
+    public static final double LEAST_RADIUS_MM = 0.01;
+
+    public static final double MOST_RADIUS_MM = 5;
+
+    /** The most grain that is left alone, percent. */
+    public static final double MOST_GRAIN = 50;
+
     public SharpenRecipe {
-        if (passes < 0 || passes > 8) {
+        if (passes < 0 || passes > MOST_PASSES) {
             throw new IllegalArgumentException("sharpening takes 0 to 8 passes");
         }
-        if (!(percent >= 0 && percent <= 500 && radiusMm >= 0.01 && radiusMm <= 5)) {
+        if (!(percent >= 0
+                && percent <= MOST_PERCENT
+                && radiusMm >= LEAST_RADIUS_MM
+                && radiusMm <= MOST_RADIUS_MM)) {
             throw new IllegalArgumentException(
                     "sharpening needs a strength of 0 to 500 % and a radius of 0.01 to 5 mm");
         }
-        if (!(grainPercent >= 0 && grainPercent <= 50)) {
+        if (!(grainPercent >= 0 && grainPercent <= MOST_GRAIN)) {
             throw new IllegalArgumentException("grain is 0 to 50 %");
         }
     }

@@ -37,10 +37,13 @@ public record SheetRecipe(
     /** Dust smaller than this is dropped from scans (common practice, no source). */
     public static final double USUAL_SPECK_MM = 0.2;
 
+    /** No speck is larger, mm. */
+    public static final double MOST_SPECK_MM = 20;
+
     public SheetRecipe {
         masks = List.copyOf(masks);
         off = Set.copyOf(off);
-        if (!(speckMm == AUTOMATIC || speckMm >= 0 && speckMm <= 20)) {
+        if (!(speckMm == AUTOMATIC || speckMm >= 0 && speckMm <= MOST_SPECK_MM)) {
             throw new IllegalArgumentException("specks must be 0 to 20 mm");
         }
     }

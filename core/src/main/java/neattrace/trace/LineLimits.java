@@ -15,14 +15,22 @@ public record LineLimits(double leastLineMm, double leastGapMm, double viewingMm
     /** Print and stickers, held in the hand (common practice, no source). */
     public static final LineLimits USUAL = new LineLimits(0.2, 0.2, 400);
 
+    /** No line or gap is asked to be wider, mm. */
+    public static final double MOST_MM = 20;
+
+    /** Bounds of the distance it is seen from, mm. */
+    public static final double NEAREST_MM = 50;
+
+    public static final double FARTHEST_MM = 100_000;
+
     public LineLimits {
         boolean fits =
                 leastLineMm >= 0
-                        && leastLineMm <= 20
+                        && leastLineMm <= MOST_MM
                         && leastGapMm >= 0
-                        && leastGapMm <= 20
-                        && viewingMm >= 50
-                        && viewingMm <= 100_000;
+                        && leastGapMm <= MOST_MM
+                        && viewingMm >= NEAREST_MM
+                        && viewingMm <= FARTHEST_MM;
         if (!fits) {
             throw new IllegalArgumentException(
                     "lines and gaps are 0 to 20 mm, and seen from 50 mm to 100 m");

@@ -21,12 +21,10 @@ final class Background implements AutoCloseable {
         thread = Worker.named(name, Thread.NORM_PRIORITY - 1);
     }
 
-    /** Starts work that makes all earlier void; {@code whenDone} is called on the JavaFX thread. */
-    <T> void start(Running.Work<T> work, Consumer<T> whenDone) {
-        start(work, whenDone, e -> {});
-    }
-
-    /** The same; one of the two is called, unless newer work has come. */
+    /**
+     * Starts work that makes all earlier void; one of the two is called on the JavaFX thread,
+     * unless newer work has come.
+     */
     <T> void start(Running.Work<T> work, Consumer<T> whenDone, Consumer<Throwable> whenFailed) {
         long ticket = newest.incrementAndGet();
         thread.execute(

@@ -17,7 +17,8 @@ final class Insights implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper reviewFailure = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper studyFailure = new ReadOnlyStringWrapper("");
     private final Background reviewing = new Background("reviewing");
     private final Background studying = new Background("studying");
 
@@ -29,9 +30,14 @@ final class Insights implements AutoCloseable {
         return study.getReadOnlyProperty();
     }
 
+    /** Why the sheet could not be looked through; empty if it could, or is being. */
+    ReadOnlyStringProperty reviewFailureProperty() {
+        return reviewFailure.getReadOnlyProperty();
+    }
+
     /** Why the lines could not be studied; empty if they could, or are being studied. */
     ReadOnlyStringProperty studyFailureProperty() {
-        return failure.getReadOnlyProperty();
+        return studyFailure.getReadOnlyProperty();
     }
 
     /** Looks through what is about to be shown, as far as it is not known already. */
@@ -46,8 +52,11 @@ final class Insights implements AutoCloseable {
             return;
         }
         review.set(null);
+        reviewFailure.set("");
         reviewing.start(
-                progress -> SheetReview.of(reading, traced.picture(), progress), review::set);
+                progress -> SheetReview.of(reading, traced.picture(), progress),
+                review::set,
+                e -> reviewFailure.set(Messages.plain(e)));
     }
 
     private void study(Traced traced) {
@@ -63,11 +72,11 @@ final class Insights implements AutoCloseable {
         if (!sameSheet) {
             study.set(null);
         }
-        failure.set("");
+        studyFailure.set("");
         studying.start(
                 progress -> LineStudy.of(traced, progress),
                 study::set,
-                e -> failure.set(Messages.plain(e)));
+                e -> studyFailure.set(Messages.plain(e)));
     }
 
     @Override

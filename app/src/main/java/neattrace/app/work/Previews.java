@@ -1,5 +1,6 @@
 package neattrace.app.work;
 
+import java.lang.System.Logger.Level;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -27,7 +28,8 @@ public final class Previews implements AutoCloseable {
     public void sketch(SheetRecipe recipe, double[] sightMm, Consumer<Sketch> show) {
         Shown now = shown.get();
         if (now != null) {
-            sketching.start(progress -> sketcher.sketch(now, recipe, sightMm), show);
+            sketching.start(
+                    progress -> sketcher.sketch(now, recipe, sightMm), show, Previews::unseen);
         }
     }
 
@@ -51,8 +53,14 @@ public final class Previews implements AutoCloseable {
                 },
                 done -> {
                     show.accept(done.sketch());
-                    counting.start(progress -> done.part().sweep(recipe), count);
-                });
+                    counting.start(progress -> done.part().sweep(recipe), count, Previews::unseen);
+                },
+                Previews::unseen);
+    }
+
+    /** A look that fails is made good when the slide is let go and the sheet itself is made. */
+    private static void unseen(Throwable e) {
+        System.getLogger(Previews.class.getName()).log(Level.DEBUG, "no preview", e);
     }
 
     private record Sketched(Sketch sketch, InkPreview part) {}

@@ -93,6 +93,11 @@ public final class Workspace implements AutoCloseable {
         return insights.reviewProperty();
     }
 
+    /** Why the sheet could not be looked through; empty if it could, or is being. */
+    public ReadOnlyStringProperty reviewFailureProperty() {
+        return insights.reviewFailureProperty();
+    }
+
     /**
      * What is known about the shown lines as lines, or about those before the last edit while they
      * are being looked through; null while nothing is known about this sheet.

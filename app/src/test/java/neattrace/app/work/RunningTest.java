@@ -110,7 +110,8 @@ class RunningTest {
                                     progress.report("", 0);
                                     return name;
                                 },
-                                heard::add);
+                                heard::add,
+                                failure -> heard.add("never"));
                     }
                 });
         go.countDown();
@@ -119,17 +120,19 @@ class RunningTest {
     }
 
     @Test
-    void workBesideThatFailsIsQuiet() throws Exception {
+    void workBesideThatFailsIsToldAndTheNextRuns() throws Exception {
         onFx(
                 () ->
                         background.start(
                                 progress -> {
                                     throw new IllegalStateException("beside");
                                 },
-                                result -> heard.add("never")));
-        onFx(() -> background.start(progress -> "after", heard::add));
+                                result -> heard.add("never"),
+                                failure -> heard.add(failure.getMessage())));
+        until("beside");
+        onFx(() -> background.start(progress -> "after", heard::add, e -> heard.add("never")));
         until("after");
-        assertThat(heard).containsExactly("after");
+        assertThat(heard).containsExactly("beside", "after");
     }
 
     /** Errors of every kind end the work; nothing spins on. */

@@ -19,11 +19,16 @@ public record Opening(int page, boolean upright, double ppi) {
     /** The most pages that can be chosen from. */
     public static final int MOST_PAGES = 10_000;
 
+    /** Bounds of the resolution at which a page is rendered, ppi. */
+    public static final double LEAST_PPI = 50;
+
+    public static final double MOST_PPI = 4800;
+
     public Opening {
         if (page < 0 || page >= MOST_PAGES) {
             throw new IllegalArgumentException("pages go from 1 to 10000");
         }
-        if (!(ppi == 0 || ppi >= 50 && ppi <= 4800)) {
+        if (!(ppi == 0 || ppi >= LEAST_PPI && ppi <= MOST_PPI)) {
             throw new IllegalArgumentException("pages are rendered at 50 to 4800 ppi");
         }
     }

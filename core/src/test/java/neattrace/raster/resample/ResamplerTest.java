@@ -55,10 +55,37 @@ class ResamplerTest {
     }
 
     @Test
-    void enlargingKeepsTheMeanAndTheExtremes() {
+    void enlargingKeepsTheMeanAndEveryValueDrawn() {
         byte[] source = random(40 * 40);
         byte[] target = resample(source, 40, 40, Homography.scaling(1 / 3.0), 120, 120);
-        assertThat(mean(target)).isCloseTo(mean(source), within(4.0));
+        assertThat(mean(target)).isCloseTo(mean(source), within(1.0));
+        // Three to one, the middle of every pixel falls on the middle of a new one.
+        for (int y = 0; y < 40; y++) {
+            for (int x = 0; x < 40; x++) {
+                int there = target[(3 * y + 1) * 120 + 3 * x + 1] & 0xff;
+                assertThat(there).isCloseTo(source[y * 40 + x] & 0xff, within(1));
+            }
+        }
+    }
+
+    /** Keys' kernel overshoots beside an edge; black and white stay what they are. */
+    @Test
+    void enlargingAnEdgeStaysWithinBlackAndWhite() {
+        byte[] source = new byte[20 * 20];
+        for (int i = 0; i < source.length; i++) {
+            source[i] = (byte) (i % 20 < 10 ? 0 : 255);
+        }
+        byte[] target = resample(source, 20, 20, Homography.scaling(1 / 3.0), 60, 60);
+        // What lies beyond is filled in and shines in by two pixels of the source.
+        for (int y = 7; y < 54; y++) {
+            for (int x = 7; x < 54; x++) {
+                int before = target[y * 60 + x - 1] & 0xff;
+                int here = target[y * 60 + x] & 0xff;
+                assertThat(here).as("at %d, %d", x, y).isGreaterThanOrEqualTo(before);
+            }
+            assertThat(target[y * 60 + 6]).isZero();
+            assertThat(target[y * 60 + 53]).isEqualTo((byte) 255);
+        }
     }
 
     private static double mean(byte[] samples) {

@@ -30,7 +30,7 @@ final class FinishStep implements Step {
                         "Least width of an area",
                         "mm",
                         0,
-                        50,
+                        FlatLimits.MOST_AREA_MM,
                         0.1,
                         mm ->
                                 desk.changeFlat(
@@ -45,7 +45,7 @@ final class FinishStep implements Step {
                         "Most colours",
                         "",
                         0,
-                        1000,
+                        FlatLimits.MOST_INKS,
                         1,
                         count ->
                                 desk.changeFlat(
@@ -61,7 +61,7 @@ final class FinishStep implements Step {
                         "Spread",
                         "mm",
                         0,
-                        2,
+                        FlatRecipe.MOST_SPREAD_MM,
                         0.005,
                         mm -> desk.changeFlat("Spread", flat -> flat.withSpreadMm(mm)));
         spread.setId("spread");

@@ -76,7 +76,8 @@ final class FormStep implements Step {
                                 desk.changeFlat(
                                         "Light", flat -> flat.withLightDegrees(one.degrees)));
         light.setId("light");
-        NumberField width = new NumberField("How broad", "mm", 0.1, 50, 0.1, v -> mm = v);
+        NumberField width =
+                new NumberField("How broad", "mm", 0.1, Form.FARTHEST_MM, 0.1, v -> mm = v);
         width.show(mm);
         width.setId("form-width");
         FlowPane tools = new FlowPane(6, 6);

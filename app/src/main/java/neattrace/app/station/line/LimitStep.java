@@ -25,7 +25,7 @@ final class LimitStep implements Step {
                         "Thinnest line",
                         "mm",
                         0,
-                        20,
+                        LineLimits.MOST_MM,
                         0.05,
                         mm ->
                                 desk.change(
@@ -37,7 +37,7 @@ final class LimitStep implements Step {
                         "Narrowest gap",
                         "mm",
                         0,
-                        20,
+                        LineLimits.MOST_MM,
                         0.05,
                         mm ->
                                 desk.change(
@@ -48,8 +48,8 @@ final class LimitStep implements Step {
                 new NumberField(
                         "Viewing distance",
                         "mm",
-                        50,
-                        100_000,
+                        LineLimits.NEAREST_MM,
+                        LineLimits.FARTHEST_MM,
                         100,
                         mm ->
                                 desk.change(

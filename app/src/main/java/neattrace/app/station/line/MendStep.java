@@ -18,6 +18,7 @@ import neattrace.app.table.hand.SpanHand;
 import neattrace.app.table.hand.TrailHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
+import neattrace.trace.WeightRecipe;
 import neattrace.trace.edit.InkEdit;
 
 /** Lines mended by hand, one action each; every one can be taken back on its own. */
@@ -39,7 +40,9 @@ final class MendStep implements Step {
     MendStep(LineDesk desk) {
         this.desk = desk;
         rows = new Rows(this::remove);
-        width = new NumberField("Width", "mm", 0.05, 10, 0.05, mm -> widthMm = mm);
+        width =
+                new NumberField(
+                        "Width", "mm", 0.05, WeightRecipe.MOST_MM, 0.05, mm -> widthMm = mm);
         width.show(widthMm);
         width.setId("mend-width");
         taper =

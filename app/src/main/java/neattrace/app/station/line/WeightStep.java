@@ -47,7 +47,7 @@ final class WeightStep implements Step {
                         "Weight of all lines",
                         "mm",
                         0.05,
-                        10,
+                        WeightRecipe.MOST_MM,
                         0.05,
                         mm -> change("Line weight", w -> w.withEvenMm(mm)));
         evenMm.setId("weight-even-mm");
@@ -57,7 +57,7 @@ final class WeightStep implements Step {
                         "Change of all lines",
                         "mm",
                         0,
-                        10,
+                        WeightRecipe.MOST_MM,
                         0.05,
                         mm -> change("Line weight", w -> w.withAllMm(signed(mm))));
         all.setId("weight-all");
@@ -76,7 +76,7 @@ final class WeightStep implements Step {
                         "Bolder outside",
                         "mm",
                         0,
-                        10,
+                        WeightRecipe.MOST_MM,
                         0.1,
                         mm -> change("Bolder outside", w -> w.withOutsideMm(mm)));
         outside.setId("weight-outside");

@@ -46,12 +46,26 @@ final class DecisionStep implements SheetPart {
 
     DecisionStep(Desk desk) {
         this.desk = desk;
-        ink = new NumberField("Ink threshold", "%", 2, 98, 1, this::setInk);
+        ink =
+                new NumberField(
+                        "Ink threshold",
+                        "%",
+                        DecisionRecipe.LEAST_PERCENT,
+                        DecisionRecipe.MOST_PERCENT,
+                        1,
+                        this::setInk);
         ink.setId("ink-threshold");
         method = methods("method");
         method2 = methods("method-adaptive");
         chart = new SweepChart(this::moved, this::setInk);
-        patchInk = new NumberField("Patch threshold", "%", 2, 98, 1, v -> patchPercent = v);
+        patchInk =
+                new NumberField(
+                        "Patch threshold",
+                        "%",
+                        DecisionRecipe.LEAST_PERCENT,
+                        DecisionRecipe.MOST_PERCENT,
+                        1,
+                        v -> patchPercent = v);
         patchInk.setId("patch-threshold");
         patchInk.show(patchPercent);
         rows = new Rows(this::remove);
@@ -59,8 +73,8 @@ final class DecisionStep implements SheetPart {
                 new NumberField(
                         "Window",
                         "mm",
-                        0.2,
-                        50,
+                        DecisionRecipe.LEAST_WINDOW_MM,
+                        DecisionRecipe.MOST_WINDOW_MM,
                         0.5,
                         v -> decision("Window", d -> d.withWindow(v, d.k())));
         weight =
@@ -231,8 +245,8 @@ final class DecisionStep implements SheetPart {
                     new NumberField(
                             "Threshold of patch " + (i + 1),
                             "%",
-                            2,
-                            98,
+                            DecisionRecipe.LEAST_PERCENT,
+                            DecisionRecipe.MOST_PERCENT,
                             1,
                             v -> setPatch(index, v));
             from.setId("patch-ink-" + i);

@@ -23,6 +23,7 @@ import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.export.onebit.OneBitWriter.Format;
 import neattrace.files.FileNames;
+import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.recipe.NamedRecipe;
 import neattrace.job.recipe.RecipeException;
@@ -56,7 +57,14 @@ final class OutStep implements SheetPart {
                         f -> f == Format.TIFF ? "TIFF (Group 4)" : "PNG",
                         f -> format = f);
         formats.setId("out-format");
-        ppi = new NumberField("Resolution of the file", "ppi", 10, 20_000, 100, v -> outPpi = v);
+        ppi =
+                new NumberField(
+                        "Resolution of the file",
+                        "ppi",
+                        Job.LEAST_PPI,
+                        Job.MOST_PPI,
+                        100,
+                        v -> outPpi = v);
         ppi.setId("out-ppi");
         name.setPromptText("matt paper, 0.3 pen");
         name.setId("recipe-name");

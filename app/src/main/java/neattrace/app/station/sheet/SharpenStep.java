@@ -28,14 +28,19 @@ final class SharpenStep implements SheetPart {
         this.desk = desk;
         passes =
                 new NumberField(
-                        "Passes", "", 0, 8, 1, v -> set(s -> with(s, (int) v, s.percent())));
+                        "Passes",
+                        "",
+                        0,
+                        SharpenRecipe.MOST_PASSES,
+                        1,
+                        v -> set(s -> with(s, (int) v, s.percent())));
         passes.setId("sharpen-passes");
         radius =
                 new NumberField(
                         "Radius",
                         "mm",
-                        0.01,
-                        5,
+                        SharpenRecipe.LEAST_RADIUS_MM,
+                        SharpenRecipe.MOST_RADIUS_MM,
                         0.01,
                         v ->
                                 set(
@@ -51,14 +56,14 @@ final class SharpenStep implements SheetPart {
                         "Grain",
                         "%",
                         0,
-                        50,
+                        SharpenRecipe.MOST_GRAIN,
                         1,
                         v -> set(s -> new SharpenRecipe(s.passes(), s.percent(), s.radiusMm(), v)));
         percent =
                 new SlideField(
                         "Strength of a pass",
                         0,
-                        300,
+                        SharpenRecipe.MOST_PERCENT,
                         v -> String.format(Locale.ROOT, "%.0f %%", v),
                         v ->
                                 desk.sketch(

@@ -199,7 +199,13 @@ public final class SheetPanel implements Panel {
 
     @Override
     public String whenSettled() {
-        return "Nothing to decide: ink and paper are clear.";
+        Workspace workspace = desk.workspace();
+        if (!workspace.reviewFailureProperty().get().isEmpty()) {
+            return "The sheet could not be looked through.";
+        }
+        return workspace.reviewProperty().get() == null
+                ? "The sheet is being looked through …"
+                : "Nothing to decide: ink and paper are clear.";
     }
 
     @Override

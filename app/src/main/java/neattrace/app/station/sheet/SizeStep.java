@@ -9,7 +9,9 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
+import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
+import neattrace.raster.reading.Opening;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.SheetStep;
 import neattrace.sheet.fitness.Goods;
@@ -34,8 +36,8 @@ final class SizeStep implements SheetPart {
                 new NumberField(
                         "Resolution",
                         "ppi",
-                        10,
-                        20_000,
+                        Job.LEAST_PPI,
+                        Job.MOST_PPI,
                         50,
                         v -> desk.workspace().change("Resolution", job -> job.withPpi(v)));
         ppi.setId("ppi");
@@ -58,8 +60,8 @@ final class SizeStep implements SheetPart {
                 new NumberField(
                         "Resolution of the page",
                         "ppi",
-                        50,
-                        4800,
+                        Opening.LEAST_PPI,
+                        Opening.MOST_PPI,
                         100,
                         v ->
                                 desk.workspace()

@@ -26,7 +26,7 @@ final class SpeckStep implements SheetPart {
                         "Speck size",
                         "mm",
                         0,
-                        5,
+                        SheetRecipe.MOST_SPECK_MM,
                         0.05,
                         v -> desk.change("Specks", recipe -> recipe.withSpeckMm(v)));
         size.setId("speck-size");

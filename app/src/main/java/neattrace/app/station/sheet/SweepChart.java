@@ -19,6 +19,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.advice.CalmStretch;
 import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.ThresholdSweep;
@@ -117,7 +118,11 @@ final class SweepChart extends Region {
     }
 
     private void to(double next) {
-        percent = Math.rint(Math.max(2, Math.min(98, next)));
+        percent =
+                Math.rint(
+                        Math.max(
+                                DecisionRecipe.LEAST_PERCENT,
+                                Math.min(DecisionRecipe.MOST_PERCENT, next)));
         draw();
         whenMoved.accept(percent);
     }

@@ -1,0 +1,100 @@
+package neattrace.job;
+
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.function.DoubleConsumer;
+import java.util.stream.Stream;
+import neattrace.flat.FlatLimits;
+import neattrace.flat.FlatRecipe;
+import neattrace.flat.Form;
+import neattrace.raster.reading.Opening;
+import neattrace.sheet.DecisionRecipe;
+import neattrace.sheet.SharpenRecipe;
+import neattrace.sheet.SheetRecipe;
+import neattrace.trace.LineLimits;
+import neattrace.trace.WeightRecipe;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * The bounds that fields and slides offer are those that recipes take: nothing that can be typed is
+ * refused, and nothing that a file holds is out of a field's reach.
+ */
+class RecipeRangesTest {
+
+    private static final double A_LITTLE = 1e-6;
+
+    private static Arguments bounds(String name, double least, double most, DoubleConsumer make) {
+        return Arguments.of(name, least, most, make);
+    }
+
+    static Stream<Arguments> bounds() {
+        SheetRecipe sheet = SheetRecipe.automatic();
+        DecisionRecipe decision = DecisionRecipe.AUTOMATIC;
+        return Stream.of(
+                bounds("specks", 0, SheetRecipe.MOST_SPECK_MM, sheet::withSpeckMm),
+                bounds(
+                        "threshold",
+                        DecisionRecipe.LEAST_PERCENT,
+                        DecisionRecipe.MOST_PERCENT,
+                        decision::withInkPercent),
+                bounds(
+                        "window",
+                        DecisionRecipe.LEAST_WINDOW_MM,
+                        DecisionRecipe.MOST_WINDOW_MM,
+                        mm -> decision.withWindow(mm, 0.3)),
+                bounds(
+                        "strength",
+                        0,
+                        SharpenRecipe.MOST_PERCENT,
+                        v -> new SharpenRecipe(1, v, 0.1, 8)),
+                bounds(
+                        "radius",
+                        SharpenRecipe.LEAST_RADIUS_MM,
+                        SharpenRecipe.MOST_RADIUS_MM,
+                        v -> new SharpenRecipe(1, 100, v, 8)),
+                bounds(
+                        "grain",
+                        0,
+                        SharpenRecipe.MOST_GRAIN,
+                        v -> new SharpenRecipe(1, 100, 0.1, v)),
+                bounds(
+                        "page",
+                        Opening.LEAST_PPI,
+                        Opening.MOST_PPI,
+                        ppi -> new Opening(0, true, ppi)),
+                bounds(
+                        "resolution",
+                        Job.LEAST_PPI,
+                        Job.MOST_PPI,
+                        Job.of(new Source("a.png", new byte[0]))::withPpi),
+                bounds("area", 0, FlatLimits.MOST_AREA_MM, mm -> new FlatLimits(mm, 0)),
+                bounds("spread", 0, FlatRecipe.MOST_SPREAD_MM, FlatRecipe.USUAL::withSpreadMm),
+                bounds("cast", A_LITTLE, Form.FARTHEST_MM, mm -> new Form.Cast(mm, 1)),
+                bounds("line", 0, LineLimits.MOST_MM, mm -> new LineLimits(mm, 0, 400)),
+                bounds("gap", 0, LineLimits.MOST_MM, mm -> new LineLimits(0, mm, 400)),
+                bounds(
+                        "distance",
+                        LineLimits.NEAREST_MM,
+                        LineLimits.FARTHEST_MM,
+                        mm -> new LineLimits(0, 0, mm)),
+                bounds(
+                        "all lines",
+                        -WeightRecipe.MOST_MM,
+                        WeightRecipe.MOST_MM,
+                        WeightRecipe.AS_DRAWN::withAllMm));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("bounds")
+    void whatFieldsOfferIsWhatRecipesTake(
+            String name, double least, double most, DoubleConsumer make) {
+        assertThatCode(() -> make.accept(least)).doesNotThrowAnyException();
+        assertThatCode(() -> make.accept(most)).doesNotThrowAnyException();
+        for (double beyond : new double[] {least - 2 * A_LITTLE, most + 2 * A_LITTLE, Double.NaN}) {
+            assertThatIllegalArgumentException().isThrownBy(() -> make.accept(beyond));
+        }
+    }
+}
