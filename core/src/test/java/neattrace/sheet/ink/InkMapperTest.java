@@ -13,6 +13,7 @@ import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.raster.label.RunLabels;
+import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.Mask;
 import neattrace.sheet.SharpenRecipe;
@@ -192,8 +193,14 @@ class InkMapperTest {
     @Test
     void thresholdsAtBothEndsLeaveNothingOrAlmostAllAndDoNotFail() {
         GreySheet sheet = grainy(10);
-        long all = read(sheet, SheetRecipe.automatic().withInkPercent(0.5)).map().inkPixels();
-        long none = read(sheet, SheetRecipe.automatic().withInkPercent(99.5)).map().inkPixels();
+        long all =
+                read(sheet, SheetRecipe.automatic().withInkPercent(DecisionRecipe.LEAST_PERCENT))
+                        .map()
+                        .inkPixels();
+        long none =
+                read(sheet, SheetRecipe.automatic().withInkPercent(DecisionRecipe.MOST_PERCENT))
+                        .map()
+                        .inkPixels();
         assertThat(none).isLessThan(all);
         assertThat(all).isGreaterThan(8 * 2 * 300);
     }
