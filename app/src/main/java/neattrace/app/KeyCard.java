@@ -57,7 +57,7 @@ final class KeyCard extends VBox {
                         new VBox(8, heading("Stops"), stops),
                         new VBox(8, heading("Looking"), grid(LOOKING)),
                         new VBox(8, heading("Working"), grid(WORKING)));
-        Label hint = new Label("F1 shows and hides this card.");
+        Label hint = new Label("F1 shows and hides this card; Esc puts it away.");
         hint.getStyleClass().add("hint");
         getChildren().addAll(title, columns, hint);
         setVisible(false);

@@ -136,7 +136,7 @@ final class Keyboard implements EventHandler<KeyEvent> {
     }
 
     private void layDownOrStop() {
-        if (workbench.flats().backToTheTable()) {
+        if (workbench.putKeysAway() || workbench.flats().backToTheTable()) {
             return;
         }
         if (table.handProperty().get() != null) {

@@ -321,6 +321,15 @@ final class Workbench extends BorderPane {
         keys.toggle();
     }
 
+    /** Puts the card of keys away; false if it was not there. */
+    boolean putKeysAway() {
+        boolean there = keys.isVisible();
+        if (there) {
+            keys.toggle();
+        }
+        return there;
+    }
+
     void close() {
         table.close();
     }

@@ -305,6 +305,8 @@ class WorkbenchTest extends WindowTest {
         assertThat(workbench.table().lensProperty().get()).isTrue();
         robot.push(KeyCode.F1);
         assertThat(robot.lookup("#key-card").query().isVisible()).isTrue();
+        robot.push(KeyCode.ESCAPE);
+        assertThat(robot.lookup("#key-card").query().isVisible()).isFalse();
         robot.push(KeyCode.D);
         assertThat(workbench.getStyleClass()).contains("night");
     }
