@@ -15,6 +15,7 @@ import neattrace.standin.skerry.SkerryMail;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -115,7 +116,13 @@ record TrialDrawing(
             return this;
         }
         Geometry more = new GeometryFactory().createMultiPolygon(added.toArray(Polygon[]::new));
-        Geometry all = OverlayNGRobust.overlay(ink, more, OverlayNG.UNION);
+        Geometry all;
+        try {
+            all = OverlayNGRobust.overlay(ink, more, OverlayNG.UNION);
+        } catch (TopologyException e) {
+            // A few files' lines lie so nearly on each other that nothing can be united with them.
+            return this;
+        }
         return new TrialDrawing(
                 name + "+" + planted.kind(), all, planted.middles(), width, height, strokePx);
     }
