@@ -127,7 +127,8 @@ class SheetCommandTest {
         Path tif = folder.resolve("o.tif");
         assertRefused(run("sheet", scan), ExitCode.USAGE, "-o OUT");
         assertRefused(run("sheet", scan, "-o", folder.resolve("o.jpg")), ExitCode.USAGE, ".tif");
-        assertRefused(run("sheet", scan, "-o", tif, "--ink", 120), ExitCode.USAGE, "between 1 and 99");
+        assertRefused(
+                run("sheet", scan, "-o", tif, "--ink", 120), ExitCode.USAGE, "between 1 and 99");
         assertRefused(run("sheet", scan, "-o", tif, "--out-ppi", 3), ExitCode.USAGE, "10 to 20000");
         assertRefused(run("sheet", scan, "-o", scan), ExitCode.USAGE, "never written");
         assertRefused(
