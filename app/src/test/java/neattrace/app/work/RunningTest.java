@@ -182,7 +182,8 @@ class RunningTest {
                                                                             .getPriority()));
                                     return "quiet";
                                 },
-                                heard::add));
+                                heard::add,
+                                failure -> heard.add("never")));
         until("quiet");
         assertThat(priorities).hasSize(64).allMatch(p -> p < Thread.NORM_PRIORITY);
     }
