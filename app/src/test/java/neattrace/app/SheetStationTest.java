@@ -157,8 +157,9 @@ class SheetStationTest extends WindowTest {
         robot.push(KeyCode.U);
         robot.moveTo(onScreen(20, 20));
         assertThat(workbench.table().lensProperty().get()).isTrue();
-        robot.push(KeyCode.B);
         assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.SCAN);
+        robot.push(KeyCode.B);
+        assertThat(workbench.table().modeProperty().get()).isNotEqualTo(TableMode.SCAN);
     }
 
     @Test
