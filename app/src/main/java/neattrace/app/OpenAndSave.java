@@ -145,7 +145,7 @@ final class OpenAndSave {
 
     /** Offers a job back that a crash left behind. */
     void offerWhatWasLeft() {
-        List<Path> left = workspace.leftBehind();
+        List<Path> left = workspace.folders().leftBehind();
         if (left.isEmpty()) {
             return;
         }

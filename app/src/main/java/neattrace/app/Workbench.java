@@ -88,12 +88,15 @@ final class Workbench extends BorderPane {
         flats.inHandProperty().addListener(property -> showDab());
         workspace.shownProperty().addListener((property, before, now) -> shown(before, now));
         workspace
+                .insights()
                 .reviewProperty()
                 .addListener(property -> showFindings(workspace.shownProperty().get()));
         workspace
+                .insights()
                 .reviewFailureProperty()
                 .addListener(property -> showFindings(workspace.shownProperty().get()));
         workspace
+                .insights()
                 .studyProperty()
                 .addListener(
                         (property, before, now) -> {
@@ -104,6 +107,7 @@ final class Workbench extends BorderPane {
                             }
                         });
         workspace
+                .insights()
                 .studyFailureProperty()
                 .addListener(
                         property -> {

@@ -27,8 +27,8 @@ class CloseStationTest extends WindowTest {
 
     @Override
     boolean isLookedThrough() {
-        return workspace.studyProperty().get() != null
-                && workspace.studyProperty().get().fits(drawing().traced());
+        return workspace.insights().studyProperty().get() != null
+                && workspace.insights().studyProperty().get().fits(drawing().traced());
     }
 
     private void open(FxRobot robot, int step) throws Exception {

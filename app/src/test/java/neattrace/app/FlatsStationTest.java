@@ -42,8 +42,8 @@ class FlatsStationTest extends WindowTest {
 
     @Override
     boolean isLookedThrough() {
-        return workspace.studyProperty().get() != null
-                && workspace.studyProperty().get().fits(drawing().traced());
+        return workspace.insights().studyProperty().get() != null
+                && workspace.insights().studyProperty().get().fits(drawing().traced());
     }
 
     private void open(FxRobot robot) throws Exception {

@@ -36,8 +36,8 @@ class LineStationTest extends WindowTest {
 
     @Override
     boolean isLookedThrough() {
-        return workspace.studyProperty().get() != null
-                && workspace.studyProperty().get().fits(drawing().traced());
+        return workspace.insights().studyProperty().get() != null
+                && workspace.insights().studyProperty().get().fits(drawing().traced());
     }
 
     private LineRecipe line() {

@@ -74,7 +74,7 @@ class OpenAndSaveTest extends WindowTest {
         until(() -> message(robot).contains("does not exist"));
         robot.interact(() -> workspace.save(folder.resolve("no/where/a.ntjob"), () -> {}));
         until(() -> message(robot).contains("does not exist"));
-        assertThat(workspace.isUnsaved()).isTrue();
+        assertThat(workspace.unsavedProperty().get()).isTrue();
     }
 
     @Test
@@ -106,8 +106,8 @@ class OpenAndSaveTest extends WindowTest {
         until(() -> workspace.job() != null);
         settled();
         assertThat(workspace.job().title()).isEqualTo("Lost and found");
-        assertThat(workspace.isUnsaved()).isTrue();
-        until(() -> workspace.leftBehind().isEmpty());
+        assertThat(workspace.unsavedProperty().get()).isTrue();
+        until(() -> workspace.folders().leftBehind().isEmpty());
     }
 
     @Test
@@ -144,7 +144,7 @@ class OpenAndSaveTest extends WindowTest {
         openAndChange(robot, "r.png");
         Path kept = folder.resolve("r.ntjob");
         robot.interact(() -> workspace.save(kept, () -> {}));
-        until(() -> !workspace.isUnsaved());
+        until(() -> !workspace.unsavedProperty().get());
         robot.interact(() -> workspace.change("Title", job -> job.withTitle("Mine, too")));
         settled();
         Path other = boxes("s.png", 300);
@@ -190,11 +190,11 @@ class OpenAndSaveTest extends WindowTest {
         try (Autosave crashed = Autosave.start(folder.resolve("own/autosave"))) {
             crashed.keep(job);
         }
-        assertThat(workspace.leftBehind()).isNotEmpty();
-        int left = workspace.leftBehind().size();
+        assertThat(workspace.folders().leftBehind()).isNotEmpty();
+        int left = workspace.folders().leftBehind().size();
         robot.interact(() -> workbench.files().offerWhatWasLeft());
         robot.clickOn("Throw it away");
-        until(() -> workspace.leftBehind().size() == left - 1);
+        until(() -> workspace.folders().leftBehind().size() == left - 1);
         assertThat(workspace.job()).isNull();
     }
 
@@ -217,7 +217,7 @@ class OpenAndSaveTest extends WindowTest {
         robot.clickOn("Stay");
         Path saved = folder.resolve("nearly.ntjob");
         robot.interact(() -> workspace.save(saved, () -> {}));
-        until(() -> !workspace.isUnsaved());
+        until(() -> !workspace.unsavedProperty().get());
         assertThat(workspace.hasSomethingToLose()).isFalse();
     }
 
@@ -226,13 +226,13 @@ class OpenAndSaveTest extends WindowTest {
         open(robot, boxes("y1.png", 300));
         Path file = folder.resolve("shared.ntjob");
         robot.interact(() -> workspace.save(file, () -> {}));
-        until(() -> !workspace.isUnsaved());
+        until(() -> !workspace.unsavedProperty().get());
         JobFile.save(file, workspace.job().withTitle("Theirs, and longer"), new byte[0]);
         robot.interact(() -> workspace.change("Title", job -> job.withTitle("Ours")));
         settled();
         robot.interact(() -> workbench.files().save(() -> {}));
         robot.clickOn("Keep both: save as shared 2.ntjob");
-        until(() -> !workspace.isUnsaved());
+        until(() -> !workspace.unsavedProperty().get());
         assertThat(JobFile.open(file).title()).isEqualTo("Theirs, and longer");
         assertThat(JobFile.open(folder.resolve("shared 2.ntjob")).title()).isEqualTo("Ours");
     }

@@ -48,7 +48,7 @@ class SheetStationTest extends WindowTest {
 
     @Override
     boolean isLookedThrough() {
-        return workspace.reviewProperty().get() != null;
+        return workspace.insights().reviewProperty().get() != null;
     }
 
     private SheetRecipe recipe() {
@@ -102,7 +102,8 @@ class SheetStationTest extends WindowTest {
         robot.push(KeyCode.ENTER);
         settled();
         assertThat(recipe().frame().tiltDegrees()).isCloseTo(2, within(0.011));
-        assertThat(workspace.reviewProperty().get().tilt().degrees()).isCloseTo(0, within(0.02));
+        assertThat(workspace.insights().reviewProperty().get().tilt().degrees())
+                .isCloseTo(0, within(0.02));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         settled();
         assertThat(tilt(drawing())).isZero();

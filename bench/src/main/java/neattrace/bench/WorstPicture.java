@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiConsumer;
 import javax.imageio.ImageIO;
 import neattrace.raster.GreySheet;
 import neattrace.trace.Tracing;
@@ -27,7 +28,17 @@ final class WorstPicture {
     record Entry(String name, VectorArt art, Tracing tracing) {}
 
     static void write(List<Entry> entries, Path file) throws IOException {
-        int rows = Math.max(1, (entries.size() + COLUMNS - 1) / COLUMNS);
+        write(entries, WorstPicture::draw, file);
+    }
+
+    /** Scans with the tracing over them. */
+    static void writeScans(List<Trial> trials, Path file) throws IOException {
+        write(trials, WorstPicture::drawScan, file);
+    }
+
+    private static <T> void write(List<T> shown, BiConsumer<T, Graphics2D> draw, Path file)
+            throws IOException {
+        int rows = Math.max(1, (shown.size() + COLUMNS - 1) / COLUMNS);
         BufferedImage image =
                 new BufferedImage(COLUMNS * SIDE, rows * (SIDE + 24), BufferedImage.TYPE_INT_RGB);
         Graphics2D graphics = image.createGraphics();
@@ -35,32 +46,12 @@ final class WorstPicture {
                 RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         graphics.setColor(Color.WHITE);
         graphics.fillRect(0, 0, image.getWidth(), image.getHeight());
-        for (int i = 0; i < entries.size(); i++) {
+        for (int i = 0; i < shown.size(); i++) {
             Graphics2D cell =
                     (Graphics2D)
                             graphics.create(
                                     i % COLUMNS * SIDE, i / COLUMNS * (SIDE + 24), SIDE, SIDE + 24);
-            draw(entries.get(i), cell);
-            cell.dispose();
-        }
-        graphics.dispose();
-        ImageIO.write(image, "png", file.toFile());
-    }
-
-    /** Scans with the tracing over them. */
-    static void writeScans(List<Trial> trials, Path file) throws IOException {
-        int rows = Math.max(1, (trials.size() + COLUMNS - 1) / COLUMNS);
-        BufferedImage image =
-                new BufferedImage(COLUMNS * SIDE, rows * (SIDE + 24), BufferedImage.TYPE_INT_RGB);
-        Graphics2D graphics = image.createGraphics();
-        graphics.setRenderingHint(
-                RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        for (int i = 0; i < trials.size(); i++) {
-            Graphics2D cell =
-                    (Graphics2D)
-                            graphics.create(
-                                    i % COLUMNS * SIDE, i / COLUMNS * (SIDE + 24), SIDE, SIDE + 24);
-            drawScan(trials.get(i), cell);
+            draw.accept(shown.get(i), cell);
             cell.dispose();
         }
         graphics.dispose();
@@ -75,14 +66,8 @@ final class WorstPicture {
         double scale = (double) SIDE / Math.max(scan.width(), scan.height());
         AffineTransform toCell = AffineTransform.getScaleInstance(scale, scale);
         cell.drawImage(grey, toCell, null);
-        cell.setColor(new Color(200, 40, 20));
-        cell.setStroke(new BasicStroke(0.8f));
-        Path2D path = new Path2D.Double();
-        trial.tracing()
-                .outlines()
-                .forEach(outline -> outline.loops().forEach(loop -> loop.appendTo(path)));
-        cell.draw(toCell.createTransformedShape(path));
-        cell.setColor(Color.WHITE);
+        draw(trial.tracing(), toCell, cell);
+        cell.setColor(Color.BLACK);
         cell.drawString(
                 String.format(
                         Locale.ROOT,
@@ -102,12 +87,14 @@ final class WorstPicture {
         AffineTransform toCell = AffineTransform.getScaleInstance(scale, scale);
         cell.setColor(new Color(190, 200, 210));
         cell.fill(toCell.createTransformedShape(new ShapeWriter().toShape(entry.art().truth())));
-        cell.setColor(new Color(180, 40, 20));
+        draw(entry.tracing(), toCell, cell);
+    }
+
+    private static void draw(Tracing tracing, AffineTransform toCell, Graphics2D cell) {
+        cell.setColor(new Color(190, 40, 20));
         cell.setStroke(new BasicStroke(0.8f));
         Path2D path = new Path2D.Double();
-        entry.tracing()
-                .outlines()
-                .forEach(outline -> outline.loops().forEach(loop -> loop.appendTo(path)));
+        tracing.outlines().forEach(outline -> outline.loops().forEach(loop -> loop.appendTo(path)));
         cell.draw(toCell.createTransformedShape(path));
     }
 }

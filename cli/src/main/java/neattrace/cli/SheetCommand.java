@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import neattrace.job.Job;
 import neattrace.job.recipe.NamedRecipe;
 import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.RecipeFile;
@@ -20,6 +19,7 @@ import neattrace.job.sheets.MadeSheet;
 import neattrace.job.sheets.SheetFolder;
 import neattrace.job.sheets.SheetMaker;
 import neattrace.job.sheets.SheetWish;
+import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureException;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkReading;
@@ -123,7 +123,7 @@ final class SheetCommand implements Callable<Integer> {
             throw usage("-o must name a .tif or a .png file.");
         }
         Usage.checkPpi(spec, scanPpi);
-        if (outPpi != 0 && !(outPpi >= Job.LEAST_PPI && outPpi <= Job.MOST_PPI)) {
+        if (outPpi != 0 && !Resolution.isSensible(outPpi)) {
             throw usage("--out-ppi must be 10 to 20000.");
         }
         SheetWish wish = new SheetWish(settings(), scanPpi, outPpi, corners, level, crop);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import neattrace.files.SameFile;
+import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
@@ -23,7 +24,7 @@ final class Usage {
     }
 
     static void checkPpi(CommandSpec spec, double ppi) {
-        if (ppi != 0 && !(ppi >= 10 && ppi <= 20_000)) {
+        if (ppi != 0 && !Resolution.isSensible(ppi)) {
             throw new ParameterException(spec.commandLine(), "--ppi must be 10 to 20000.");
         }
     }

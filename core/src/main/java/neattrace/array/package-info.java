@@ -1,2 +1,2 @@
-/** Growing arrays of primitives, for results whose number is not known beforehand. */
+/** Arrays of primitives: growing ones, for results whose number is not known, and counts. */
 package neattrace.array;

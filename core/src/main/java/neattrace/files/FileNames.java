@@ -1,5 +1,6 @@
 package neattrace.files;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Set;
 
@@ -24,7 +25,7 @@ public final class FileNames {
                 words.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}\\uFFFE\\uFFFF]", "-")
                         .replaceAll("[. ]+$", "")
                         .strip();
-        while (plain.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > MOST_BYTES) {
+        while (plain.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
             plain = plain.substring(0, plain.offsetByCodePoints(plain.length(), -1));
         }
         String stem = plain.split("\\.", 2)[0].toLowerCase(Locale.ROOT);

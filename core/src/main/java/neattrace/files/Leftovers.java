@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -16,11 +17,7 @@ public final class Leftovers {
 
     /** A name for a file that is being written; it tells whose it is. */
     static String partName() {
-        return ".neat-trace-"
-                + ProcessHandle.current().pid()
-                + "-"
-                + java.util.UUID.randomUUID()
-                + ".part";
+        return ".neat-trace-" + ProcessHandle.current().pid() + "-" + UUID.randomUUID() + ".part";
     }
 
     /** Removes those of a folder whose program no longer runs. */

@@ -10,6 +10,7 @@ import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.press.BlackRule;
+import neattrace.raster.Resolution;
 import neattrace.region.CloseSettings;
 import neattrace.sheet.SheetRecipe;
 import neattrace.trace.LineRecipe;
@@ -44,13 +45,8 @@ public record Job(
         BlackRule black,
         List<Settled> settled) {
 
-    /** Bounds of a scan's resolution, ppi. */
-    public static final double LEAST_PPI = 10;
-
-    public static final double MOST_PPI = 20_000;
-
     public Job {
-        if (!(ppi == 0 || ppi >= LEAST_PPI && ppi <= MOST_PPI)) {
+        if (ppi != 0 && !Resolution.isSensible(ppi)) {
             throw new IllegalArgumentException("ppi must be 10 to 20000");
         }
         groups = List.copyOf(groups);

@@ -14,6 +14,11 @@ public record Resolution(double ppi, boolean stated) {
     /** Millimetres in an inch, exact by definition (international yard and pound, 1959). */
     public static final double MM_PER_INCH = 25.4;
 
+    /** Below this and above {@link #MOST_PPI} a number is a slip, not a scan's resolution. */
+    public static final double LEAST_PPI = 10;
+
+    public static final double MOST_PPI = 20_000;
+
     public Resolution {
         if (!(ppi > 0 && ppi < 1e6)) {
             throw new IllegalArgumentException("ppi must be above zero: " + ppi);
@@ -23,6 +28,11 @@ public record Resolution(double ppi, boolean stated) {
     /** Where the file does not say. */
     public static Resolution assumed() {
         return new Resolution(ASSUMED_PPI, false);
+    }
+
+    /** Whether a number can be a scan's resolution. */
+    public static boolean isSensible(double ppi) {
+        return ppi >= LEAST_PPI && ppi <= MOST_PPI;
     }
 
     /** Millimetres a pixel. */

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import neattrace.flat.FlatLimits;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Form;
+import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.SharpenRecipe;
@@ -67,8 +68,8 @@ class RecipeRangesTest {
                         ppi -> new Opening(0, true, ppi)),
                 bounds(
                         "resolution",
-                        Job.LEAST_PPI,
-                        Job.MOST_PPI,
+                        Resolution.LEAST_PPI,
+                        Resolution.MOST_PPI,
                         Job.of(new Source("a.png", new byte[0]))::withPpi),
                 bounds("area", 0, FlatLimits.MOST_AREA_MM, mm -> new FlatLimits(mm, 0)),
                 bounds("spread", 0, FlatRecipe.MOST_SPREAD_MM, FlatRecipe.USUAL::withSpreadMm),

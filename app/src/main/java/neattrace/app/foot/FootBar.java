@@ -110,7 +110,7 @@ public final class FootBar extends HBox {
                         at.y(),
                         px.x(),
                         px.y()));
-        under.setText(what(shown.drawing(), workspace.studyProperty().get(), at));
+        under.setText(what(shown.drawing(), workspace.insights().studyProperty().get(), at));
     }
 
     /** The inks of the line at a place: its colour's, if it has one. */

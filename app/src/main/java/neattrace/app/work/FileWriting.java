@@ -1,7 +1,10 @@
 package neattrace.app.work;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Predicate;
 import javafx.application.Platform;
 
 /** Writes files one after the other, off the JavaFX thread, and says how it went. */
@@ -11,13 +14,34 @@ final class FileWriting implements AutoCloseable {
     private static final int MOST_MINUTES = 15;
 
     private final Messages messages;
+    private final Predicate<Path> isInput;
     private final ExecutorService thread = Worker.named("writing", Thread.NORM_PRIORITY);
 
-    FileWriting(Messages messages) {
+    /**
+     * A writer.
+     *
+     * @param isInput tells of a place that is never written to
+     */
+    FileWriting(Messages messages, Predicate<Path> isInput) {
         this.messages = messages;
+        this.isInput = isInput;
     }
 
-    void write(String success, Workspace.Writing writing, Runnable whenDone) {
+    /** Writes to a place, unless it is the picture on the table. */
+    void write(String success, Path target, Writing writing, Runnable whenDone) {
+        if (!isInput.test(target)) {
+            write(success, writing, whenDone);
+            return;
+        }
+        messages.clearTrouble();
+        messages.complain(
+                new IOException(
+                        target.getFileName()
+                                + " is the picture on the table; it is never written to. Choose"
+                                + " another name."));
+    }
+
+    void write(String success, Writing writing, Runnable whenDone) {
         messages.clearTrouble();
         thread.execute(
                 () -> {

@@ -1,6 +1,7 @@
 package neattrace.app.work;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -38,6 +39,17 @@ public final class Folders {
         return autosave;
     }
 
+    /** Jobs that a crash left behind, newest first; none if they cannot be listed. */
+    public List<Path> leftBehind() {
+        try {
+            return Autosave.leftBehind(autosave);
+        } catch (IOException e) {
+            System.getLogger(Folders.class.getName())
+                    .log(System.Logger.Level.WARNING, "autosaved jobs could not be listed", e);
+            return List.of();
+        }
+    }
+
     /** Where sheet recipes are kept. */
     public RecipeShelf recipes() {
         return new RecipeShelf(autosave.resolveSibling("recipes"));
@@ -68,8 +80,7 @@ public final class Folders {
         List<String> lines = files.stream().limit(MOST_RECENT).map(Path::toString).toList();
         try {
             Files.createDirectories(recentFile().getParent());
-            byte[] text =
-                    String.join("\n", lines).getBytes(java.nio.charset.StandardCharsets.UTF_8);
+            byte[] text = String.join("\n", lines).getBytes(StandardCharsets.UTF_8);
             AtomicFile.write(recentFile(), out -> out.write(text));
         } catch (IOException e) {
             System.getLogger(Folders.class.getName())

@@ -13,7 +13,7 @@ import neattrace.sheet.review.SheetReview;
  * What is found out about the shown drawing beside the work, because nothing waits for it: a review
  * of the sheet and a study of the lines. Belongs to the JavaFX thread.
  */
-final class Insights implements AutoCloseable {
+public final class Insights implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
@@ -22,21 +22,26 @@ final class Insights implements AutoCloseable {
     private final Background reviewing = new Background("reviewing");
     private final Background studying = new Background("studying");
 
-    ReadOnlyObjectProperty<SheetReview> reviewProperty() {
+    /** What was found on the shown sheet; null while it is being looked through. */
+    public ReadOnlyObjectProperty<SheetReview> reviewProperty() {
         return review.getReadOnlyProperty();
     }
 
-    ReadOnlyObjectProperty<LineStudy> studyProperty() {
+    /**
+     * What is known about the shown lines as lines, or about those before the last edit while they
+     * are being looked through; null while nothing is known about this sheet.
+     */
+    public ReadOnlyObjectProperty<LineStudy> studyProperty() {
         return study.getReadOnlyProperty();
     }
 
     /** Why the sheet could not be looked through; empty if it could, or is being. */
-    ReadOnlyStringProperty reviewFailureProperty() {
+    public ReadOnlyStringProperty reviewFailureProperty() {
         return reviewFailure.getReadOnlyProperty();
     }
 
     /** Why the lines could not be studied; empty if they could, or are being studied. */
-    ReadOnlyStringProperty studyFailureProperty() {
+    public ReadOnlyStringProperty studyFailureProperty() {
         return studyFailure.getReadOnlyProperty();
     }
 

@@ -3,7 +3,6 @@ package neattrace.app.work;
 import java.io.IOException;
 import java.lang.System.Logger.Level;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
@@ -25,7 +24,7 @@ final class Keeper {
     /**
      * A keeper.
      *
-     * @param whenFailed told on the keeper's own thread why a job could not be kept
+     * @param whenFailed told on the keeper's own thread that a job could not be kept, and why
      */
     Keeper(Path folder, Consumer<IOException> whenFailed) {
         this.folder = folder;
@@ -49,23 +48,17 @@ final class Keeper {
                 autosave = Autosave.start(folder);
             }
             autosave.keep(job);
-        } catch (IOException e) {
+        } catch (IOException | RuntimeException | Error e) {
             LOG.log(Level.WARNING, "the job could not be autosaved", e);
-            whenFailed.accept(e);
-        } catch (RuntimeException | Error e) {
-            LOG.log(Level.WARNING, "the job could not be autosaved", e);
-            whenFailed.accept(new IOException(Messages.plain(e), e));
+            whenFailed.accept(notKept(e));
         }
     }
 
-    /** Jobs that a crash left behind. */
-    static List<Path> leftBehind(Path folder) {
-        try {
-            return Autosave.leftBehind(folder);
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "autosaved jobs could not be listed", e);
-            return List.of();
-        }
+    private static IOException notKept(Throwable e) {
+        return new IOException(
+                "The job is not being kept safe while you work; save it yourself. "
+                        + Messages.plain(e),
+                e);
     }
 
     /** Removes a job left behind, once what was handed to {@link #keep} before is safe. */

@@ -5,4 +5,15 @@ import neattrace.export.png.ArtworkPainter;
 import neattrace.job.pipeline.Drawing;
 
 /** A computed drawing with all that is needed to show it. */
-public record Shown(Drawing drawing, Artwork art, ArtworkPainter painter, ScanPyramid scan) {}
+public record Shown(Drawing drawing, Artwork art, ArtworkPainter painter, ScanPyramid scan) {
+
+    /** In a sentence: how much of it there is, or why there is nothing. */
+    public String summary() {
+        int pieces = drawing.lines().size();
+        int areas = drawing.areas().enclosed().size();
+        String counts =
+                (pieces == 1 ? "1 piece of ink, " : pieces + " pieces of ink, ")
+                        + (areas == 1 ? "1 area." : areas + " areas.");
+        return drawing.traced().emptiness().orElse(counts);
+    }
+}

@@ -9,7 +9,6 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -17,17 +16,14 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import neattrace.export.png.ArtworkPainter;
 import neattrace.export.png.PngWriter;
 import neattrace.files.FileStamp;
-import neattrace.files.SameFile;
 import neattrace.job.History;
 import neattrace.job.Job;
 import neattrace.job.Reframing;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.pipeline.LineStudy;
 import neattrace.press.profile.PressProfile;
 import neattrace.raster.reading.PictureReader;
-import neattrace.sheet.review.SheetReview;
 
 /**
  * The open job. All methods belong to the JavaFX thread; computing, reading and writing happen on
@@ -39,7 +35,7 @@ public final class Workspace implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
+    private final OpenFile file = new OpenFile();
     private final Messages messages = new Messages();
     private final PressProfile press = PressProfile.bundled();
     private final Running running = new Running("computing");
@@ -48,21 +44,9 @@ public final class Workspace implements AutoCloseable {
     private final Insights insights = new Insights();
     private final Previews previews = new Previews(shown::get);
     private final SheetMaking sheetMaking = new SheetMaking(messages);
-    private final FileWriting writing = new FileWriting(messages);
+    private final FileWriting writing = new FileWriting(messages, file::isScan);
     private final Folders folders;
     private final Keeper keeper;
-    private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
-    private Job saved;
-
-    /** The picture that was opened, which is never written to; null for jobs. */
-    private Path scan;
-
-    /** Whether the open job was brought back after a crash and has not been saved since. */
-    private boolean broughtBack;
-
-    /** What the job's file was like when it was last read or written here. */
-    private FileStamp stamp = FileStamp.NONE;
-
     private final List<Consumer<Shown>> waiting = new ArrayList<>();
 
     /** The history as it stood when the shown drawing was computed. */
@@ -72,10 +56,8 @@ public final class Workspace implements AutoCloseable {
     public Workspace(Folders folders) {
         this.folders = folders;
         this.keeper =
-                new Keeper(
-                        folders.autosave(),
-                        e -> Platform.runLater(() -> messages.complain(notKept(e))));
-        history.addListener(property -> unsaved.set(isUnsaved()));
+                new Keeper(folders.autosave(), e -> Platform.runLater(() -> messages.complain(e)));
+        history.addListener(property -> file.changed(job()));
     }
 
     /** The job with its past and future; null before anything is open. */
@@ -88,29 +70,6 @@ public final class Workspace implements AutoCloseable {
         return shown.getReadOnlyProperty();
     }
 
-    /** What was found on the shown sheet; null while it is being looked through. */
-    public ReadOnlyObjectProperty<SheetReview> reviewProperty() {
-        return insights.reviewProperty();
-    }
-
-    /** Why the sheet could not be looked through; empty if it could, or is being. */
-    public ReadOnlyStringProperty reviewFailureProperty() {
-        return insights.reviewFailureProperty();
-    }
-
-    /**
-     * What is known about the shown lines as lines, or about those before the last edit while they
-     * are being looked through; null while nothing is known about this sheet.
-     */
-    public ReadOnlyObjectProperty<LineStudy> studyProperty() {
-        return insights.studyProperty();
-    }
-
-    /** Why the lines could not be studied; empty if they could, or are being studied. */
-    public ReadOnlyStringProperty studyFailureProperty() {
-        return insights.studyFailureProperty();
-    }
-
     /**
      * Paints the newest lines over the old colours while their areas are still being found; null
      * when the shown drawing is the newest.
@@ -121,7 +80,7 @@ public final class Workspace implements AutoCloseable {
 
     /** The job file, or null if the job was never saved. */
     public ReadOnlyObjectProperty<Path> fileProperty() {
-        return file.getReadOnlyProperty();
+        return file.fileProperty();
     }
 
     /** The last thing worth telling the user. */
@@ -140,13 +99,6 @@ public final class Workspace implements AutoCloseable {
         messages.complain(e);
     }
 
-    private static IOException notKept(IOException e) {
-        return new IOException(
-                "The job is not being kept safe while you work; save it yourself. "
-                        + Messages.plain(e),
-                e);
-    }
-
     /** What is being done right now. */
     public ReadOnlyStringProperty stepProperty() {
         return running.stepProperty();
@@ -160,6 +112,11 @@ public final class Workspace implements AutoCloseable {
     /** How inks look. */
     public PressProfile press() {
         return press;
+    }
+
+    /** What is found out about the shown drawing beside the work. */
+    public Insights insights() {
+        return insights;
     }
 
     /** Quick looks at what a recipe would do. */
@@ -183,28 +140,18 @@ public final class Workspace implements AutoCloseable {
     }
 
     /** Whether there are changes that are not in the job file. */
-    public boolean isUnsaved() {
-        return job() != null && !job().equals(saved);
+    public ReadOnlyBooleanProperty unsavedProperty() {
+        return file.unsavedProperty();
     }
 
     /** Whether closing would lose something that somebody decided. */
     public boolean hasSomethingToLose() {
-        return isUnsaved() && (broughtBack || history.get().undoable().isPresent());
+        return job() != null && file.hasSomethingToLose(history.get().undoable().isPresent());
     }
 
     /** Whether another program saved the job's file since it was read or written here. */
     public boolean wasChangedOnDisk() {
-        return file.get() != null && !stamp.equals(FileStamp.of(file.get()));
-    }
-
-    /** {@link #isUnsaved} as it changes. */
-    public ReadOnlyBooleanProperty unsavedProperty() {
-        return unsaved.getReadOnlyProperty();
-    }
-
-    private void keepSaved(Job job) {
-        saved = job;
-        unsaved.set(isUnsaved());
+        return file.wasChangedOnDisk();
     }
 
     /** Tells the user something. */
@@ -214,28 +161,26 @@ public final class Workspace implements AutoCloseable {
 
     /** Opens a picture or a job file. */
     public void open(Path path) {
-        boolean isJob = path.toString().endsWith(JobFile.ENDING);
-        FileStamp before = FileStamp.of(path);
+        String what = "Opening " + path.getFileName();
+        if (path.toString().endsWith(JobFile.ENDING)) {
+            FileStamp before = FileStamp.of(path);
+            load(
+                    what,
+                    () -> JobFile.open(path),
+                    job -> {
+                        file.isIn(path, job, before);
+                        folders.remember(path);
+                    });
+            return;
+        }
+        String name = path.getFileName().toString();
         load(
-                "Opening " + path.getFileName(),
-                () ->
-                        isJob
-                                ? JobFile.open(path)
-                                : Job.of(
-                                        new Source(
-                                                path.getFileName().toString(),
-                                                PictureReader.bytes(path))),
-                isJob ? path : null,
-                () -> {
-                    scan = isJob ? null : path;
-                    stamp = before;
+                what,
+                () -> Job.of(new Source(name, PictureReader.bytes(path))),
+                job -> {
+                    file.isOf(path);
                     folders.remember(path);
                 });
-    }
-
-    /** Jobs that a crash left behind, newest first. */
-    public List<Path> leftBehind() {
-        return Keeper.leftBehind(folders.autosave());
     }
 
     /** Takes over a job that was left behind by a crash. */
@@ -243,36 +188,29 @@ public final class Workspace implements AutoCloseable {
         load(
                 "Bringing the job back",
                 () -> JobFile.open(kept),
-                null,
-                () -> {
-                    // Whatever was decided in it is in no other file.
-                    broughtBack = true;
+                job -> {
+                    file.isBroughtBack();
                     keeper.discard(kept);
                 });
     }
 
     /** Opens a job that is made by {@code source}, which may take its time. */
     public void make(String what, Callable<Job> source) {
-        load(what, source, null, () -> {});
+        load(what, source, job -> file.isNowhere());
     }
 
-    private void load(String what, Callable<Job> source, Path jobFile, Runnable whenOpen) {
+    private void load(String what, Callable<Job> source, Consumer<Job> whenOpen) {
         messages.clearTrouble();
         running.start(
                 what,
                 progress -> maker.make(source.call(), null, progress),
                 result -> {
                     Job job = result.drawing().job();
-                    file.set(jobFile);
-                    scan = null;
-                    broughtBack = false;
-                    stamp = FileStamp.NONE;
                     history.set(History.of(job));
-                    keepSaved(jobFile == null ? null : job);
-                    settle(result);
                     keeper.keep(job);
-                    whenOpen.run();
-                    welcome(result);
+                    whenOpen.accept(job);
+                    settle(result);
+                    say(result.summary());
                 },
                 this::notOpened);
     }
@@ -283,15 +221,6 @@ public final class Workspace implements AutoCloseable {
             computeAgain();
         }
         messages.complain(e);
-    }
-
-    private void welcome(Shown result) {
-        int pieces = result.drawing().lines().size();
-        int areas = result.drawing().areas().enclosed().size();
-        String counts =
-                (pieces == 1 ? "1 piece of ink, " : pieces + " pieces of ink, ")
-                        + (areas == 1 ? "1 area." : areas + " areas.");
-        say(result.drawing().traced().emptiness().orElse(counts));
     }
 
     /** Changes the job; one step of undo. */
@@ -419,19 +348,10 @@ public final class Workspace implements AutoCloseable {
                 "Saved " + target.getFileName() + ".",
                 () -> JobFile.save(target, job, PngWriter.preview(now.art(), PREVIEW_PX)),
                 () -> {
-                    file.set(target);
-                    broughtBack = false;
-                    stamp = FileStamp.of(target);
-                    keepSaved(job);
+                    file.savedTo(target, job);
                     folders.remember(target);
                     whenDone.run();
                 });
-    }
-
-    /** Something that writes a file. */
-    @FunctionalInterface
-    public interface Writing {
-        void write() throws IOException;
     }
 
     /**
@@ -451,26 +371,13 @@ public final class Workspace implements AutoCloseable {
         waiting.add(then);
     }
 
-    /** Whether a place is the open picture, which is never written to. */
-    private boolean isScan(Path target) {
-        return scan != null && SameFile.of(scan, target);
-    }
-
     /**
      * Writes a file off the JavaFX thread and says how it went; never over the open picture.
      *
      * @param target where to
      */
     public void write(String success, Path target, Writing writing, Runnable whenDone) {
-        if (isScan(target)) {
-            tellTrouble(
-                    new IOException(
-                            target.getFileName()
-                                    + " is the picture on the table; it is never written to."
-                                    + " Choose another name."));
-            return;
-        }
-        write(success, writing, whenDone);
+        this.writing.write(success, target, writing, whenDone);
     }
 
     /** Does something with files off the JavaFX thread and says how it went. */

@@ -56,16 +56,7 @@ public final class Colouring {
                 labels.add(area.label());
             }
         }
-        List<Fill> fills = new ArrayList<>();
-        for (Fill fill : job.fills()) {
-            boolean replaced =
-                    drawing.areaAt(fill.anchor())
-                            .filter(area -> labels.contains(area.label()))
-                            .isPresent();
-            if (!replaced) {
-                fills.add(fill);
-            }
-        }
+        List<Fill> fills = new ArrayList<>(drawing.fillsBut(labels));
         for (int label : labels) {
             fills.add(new Fill(drawing.anchorMm(drawing.areas().areas().get(label)), swatch));
         }

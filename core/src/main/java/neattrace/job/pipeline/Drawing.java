@@ -3,6 +3,8 @@ package neattrace.job.pipeline;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import neattrace.flat.Fill;
 import neattrace.flat.Form;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
@@ -104,6 +106,17 @@ public record Drawing(
         return picture() == other.picture()
                 && widthMm() == other.widthMm()
                 && heightMm() == other.heightMm();
+    }
+
+    /** The job's fills but for those of some areas, by their labels. */
+    public List<Fill> fillsBut(Set<Integer> labels) {
+        return job().fills().stream()
+                .filter(
+                        fill ->
+                                areaAt(fill.anchor())
+                                        .filter(area -> labels.contains(area.label()))
+                                        .isEmpty())
+                .toList();
     }
 
     /** The area at a place in mm, also on a line. */

@@ -71,13 +71,16 @@ public final class RecipeFile {
         }
         int version = root.path("version").asInt();
         if (version != VERSION) {
-            throw new RecipeException(
+            String reason =
                     file
                             + " has recipe version "
                             + version
                             + "; this program reads version "
                             + VERSION
-                            + ". Nothing was changed.");
+                            + ". Nothing was changed.";
+            throw version > VERSION
+                    ? RecipeException.ofNewerProgram(reason)
+                    : new RecipeException(reason);
         }
         return new NamedRecipe(
                 Fields.need(root, "name").asText(), SheetJson.read(Fields.need(root, "sheet")));

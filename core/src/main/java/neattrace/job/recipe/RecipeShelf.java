@@ -3,7 +3,6 @@ package neattrace.job.recipe;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -50,8 +49,7 @@ public final class RecipeShelf {
         try (Stream<Path> files = Files.list(folder)) {
             for (Path file : files.filter(RecipeShelf::isRecipe).toList()) {
                 if (isDamaged(file)) {
-                    Path other = file.resolveSibling(file.getFileName() + ".damaged");
-                    aside.add(Files.move(file, other, StandardCopyOption.REPLACE_EXISTING));
+                    aside.add(Files.move(file, besides(file)));
                 }
             }
         } catch (IOException e) {
@@ -61,13 +59,22 @@ public final class RecipeShelf {
         return aside;
     }
 
+    /** A free name: what was set aside before is not lost. */
+    private static Path besides(Path file) {
+        Path other = file.resolveSibling(file.getFileName() + ".damaged");
+        for (int k = 2; Files.exists(other); k++) {
+            other = file.resolveSibling(file.getFileName() + "." + k + ".damaged");
+        }
+        return other;
+    }
+
     private static boolean isDamaged(Path file) {
         try {
             RecipeFile.open(file);
             return false;
         } catch (RecipeException e) {
             // One of a newer program is whole, and will be wanted again.
-            return !e.getMessage().contains("recipe version");
+            return !e.isNewer();
         }
     }
 

@@ -122,16 +122,7 @@ public final class RoughFlats {
                 coloured.add(area.get().label());
             }
         }
-        List<Fill> fills = new ArrayList<>();
-        for (Fill fill : bare.job().fills()) {
-            boolean replaced =
-                    bare.areaAt(fill.anchor())
-                            .filter(area -> coloured.contains(area.label()))
-                            .isPresent();
-            if (!replaced) {
-                fills.add(fill);
-            }
-        }
+        List<Fill> fills = new ArrayList<>(bare.fillsBut(coloured));
         fills.addAll(taken);
         return fills;
     }

@@ -24,7 +24,11 @@ public final class Gaussian {
             return samples.clone();
         }
         if (sigma <= LONGEST_KERNEL_SIGMA) {
-            return convolved(samples, width, height, kernel(sigma));
+            return convolved(
+                    samples,
+                    width,
+                    height,
+                    GaussianKernel.floats(sigma, (int) Math.ceil(3 * sigma)));
         }
         byte[] out = samples;
         for (int radius : boxes(sigma)) {
@@ -36,19 +40,6 @@ public final class Gaussian {
     /** The mean over a square of (2 radius + 1) pixels a side, edges held. */
     public static byte[] box(byte[] samples, int width, int height, int radius) {
         return boxColumns(boxRows(samples, width, height, radius), width, height, radius);
-    }
-
-    private static float[] kernel(double sigma) {
-        int radius = (int) Math.ceil(3 * sigma);
-        float[] kernel = new float[2 * radius + 1];
-        double sum = 0;
-        for (int k = -radius; k <= radius; k++) {
-            sum += Math.exp(-k * k / (2 * sigma * sigma));
-        }
-        for (int k = -radius; k <= radius; k++) {
-            kernel[k + radius] = (float) (Math.exp(-k * k / (2 * sigma * sigma)) / sum);
-        }
-        return kernel;
     }
 
     /** Radii of three boxes whose variances sum up to sigma squared, as near as whole pixels do. */

@@ -17,11 +17,6 @@ import org.w3c.dom.NodeList;
  */
 record Density(double across, double down) {
 
-    /** Outside this range a stated value is a writer's slip, not a resolution. */
-    private static final double LEAST_PPI = 10;
-
-    private static final double MOST_PPI = 20_000;
-
     /** What cameras and screens write whatever they look at (common practice, no source). */
     private static final double[] NO_MEASURE = {72, 96};
 
@@ -36,7 +31,7 @@ record Density(double across, double down) {
     /** The finer of both, or what is assumed if the file states nothing that is a measure. */
     Resolution resolution() {
         double ppi = Math.max(across, down);
-        boolean stated = ppi >= LEAST_PPI && ppi <= MOST_PPI && !isNoMeasure();
+        boolean stated = Resolution.isSensible(ppi) && !isNoMeasure();
         return stated ? new Resolution(ppi, true) : Resolution.assumed();
     }
 

@@ -3,6 +3,7 @@ package neattrace.raster.reading;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.concurrent.CancellationException;
 import neattrace.progress.Progress;
 import neattrace.raster.Picture;
@@ -148,7 +149,7 @@ public final class PictureReader {
         if (width * height > MAX_PIXELS || width > MAX_PIXELS || height > MAX_PIXELS) {
             throw new PictureException(
                     String.format(
-                            java.util.Locale.ROOT,
+                            Locale.ROOT,
                             "%s is %d x %d pixels (%d million); the limit is %d million. Scan at a"
                                     + " lower resolution or crop it.",
                             name,

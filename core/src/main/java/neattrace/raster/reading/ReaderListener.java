@@ -2,6 +2,7 @@ package neattrace.raster.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javax.imageio.ImageReader;
 import javax.imageio.event.IIOReadProgressListener;
 import javax.imageio.event.IIOReadWarningListener;
@@ -25,7 +26,7 @@ final class ReaderListener implements IIOReadWarningListener, IIOReadProgressLis
     }
 
     private static boolean isDamage(String warning) {
-        String w = warning.toLowerCase(java.util.Locale.ROOT);
+        String w = warning.toLowerCase(Locale.ROOT);
         return w.contains("premature")
                 || w.contains("truncat")
                 || w.contains("corrupt")

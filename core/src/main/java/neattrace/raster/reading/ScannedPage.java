@@ -3,6 +3,8 @@ package neattrace.raster.reading;
 import java.awt.image.BufferedImage;
 import java.awt.image.Raster;
 import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.apache.pdfbox.contentstream.operator.Operator;
@@ -40,13 +42,13 @@ record ScannedPage(PDImageXObject image, double ppi, int orientation) {
     /** The page's picture, if the page is nothing else. */
     static Optional<ScannedPage> of(PDPage page) throws IOException {
         Matrix matrix = new Matrix();
-        java.util.ArrayDeque<Matrix> kept = new java.util.ArrayDeque<>();
+        ArrayDeque<Matrix> kept = new ArrayDeque<>();
         boolean unseenText = false;
         PDImageXObject image = null;
         Matrix placed = null;
         PDFStreamParser parser = new PDFStreamParser(page);
         List<Object> tokens = parser.parse();
-        java.util.ArrayList<COSBase> operands = new java.util.ArrayList<>();
+        ArrayList<COSBase> operands = new ArrayList<>();
         for (Object token : tokens) {
             if (token instanceof COSBase operand) {
                 operands.add(operand);

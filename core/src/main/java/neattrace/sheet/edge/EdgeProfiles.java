@@ -1,6 +1,7 @@
 package neattrace.sheet.edge;
 
 import java.util.BitSet;
+import neattrace.array.Counts;
 import neattrace.raster.label.RunLabels;
 import neattrace.sheet.tone.ToneMap;
 
@@ -53,17 +54,17 @@ public final class EdgeProfiles {
     private final int height;
 
     /** Of all profiles, and of those that end in level ink: by level, how many. */
-    private final int[] halves = new int[256];
+    private final long[] halves = new long[256];
 
-    private final int[] papers = new int[256];
-    private final int[] inks = new int[256];
-    private final int[] levelInks = new int[256];
+    private final long[] papers = new long[256];
+    private final long[] inks = new long[256];
+    private final long[] levelInks = new long[256];
 
     /** Blur in hundredths of a pixel. */
-    private final int[] blurs = new int[4000];
+    private final long[] blurs = new long[4000];
 
     /** Lengths of runs of ink along rows and down columns, in tenths. */
-    private final int[] runs = new int[10 * WIDEST + 1];
+    private final long[] runs = new long[10 * WIDEST + 1];
 
     private int edges;
     private int level;
@@ -228,33 +229,33 @@ public final class EdgeProfiles {
         if (edges == 0) {
             return EdgeLevels.ASSUMED;
         }
-        double blur = (quantile(blurs, 0.5) + 0.5) / 100.0;
+        double blur = (Counts.quantile(blurs, 0.5) + 0.5) / 100.0;
         boolean enough = level >= LEAST_LEVEL || level >= LEAST_LEVEL_SHARE * edges;
         double pen = penPx();
-        double half = quantile(halves, 0.5);
+        double half = Counts.quantile(halves, 0.5);
         if (!enough) {
-            double paper = quantile(papers, 0.5);
-            double peak = quantile(inks, 0.5) - paper;
+            double paper = Counts.quantile(papers, 0.5);
+            double peak = Counts.quantile(inks, 0.5) - paper;
             half = paper + FineLine.contrast(peak, HALF - paper, pen, blur) / 2;
         }
-        int[] dark = enough ? levelInks : inks;
+        long[] dark = enough ? levelInks : inks;
         return new EdgeLevels(
                 half,
                 blur,
                 paperSpread(half),
-                quantile(dark, 0.5) - quantile(dark, 1 - ABOVE),
+                Counts.quantile(dark, 0.5) - Counts.quantile(dark, 1 - ABOVE),
                 pen,
                 edges);
     }
 
     /** A line's shorter runs go straight across it, one way or the other. */
     private double penPx() {
-        return Math.max(1, quantile(runs, RUN_QUANTILE) / 10.0);
+        return Math.max(1, Counts.quantile(runs, RUN_QUANTILE) / 10.0);
     }
 
     /** Stains and grain all over the sheet. */
     private double paperSpread(double half) {
-        int[] counts = new int[256];
+        long[] counts = new long[256];
         int every = Math.max(1, height / ROWS);
         for (int y = 0; y < height; y += every) {
             for (int at = y * width; at < (y + 1) * width; at++) {
@@ -262,22 +263,9 @@ public final class EdgeProfiles {
                 counts[value] += value < half ? 1 : 0;
             }
         }
-        double usual = quantile(counts, 0.5);
-        return Math.max(quantile(counts, ABOVE) - usual, (quantile(counts, TWICE) - usual) / 2);
-    }
-
-    private static int quantile(int[] counts, double share) {
-        long total = 0;
-        for (int count : counts) {
-            total += count;
-        }
-        long seen = 0;
-        for (int k = 0; k < counts.length; k++) {
-            seen += counts[k];
-            if (seen > 0 && seen >= share * total) {
-                return k;
-            }
-        }
-        return counts.length - 1;
+        double usual = Counts.quantile(counts, 0.5);
+        return Math.max(
+                Counts.quantile(counts, ABOVE) - usual,
+                (Counts.quantile(counts, TWICE) - usual) / 2);
     }
 }

@@ -1,5 +1,6 @@
 package neattrace.sheet.ink;
 
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.stream.IntStream;
 import neattrace.raster.InkMap;
@@ -85,7 +86,7 @@ final class Decision {
                             FEATHER_MM * pxPerMm);
             if (threshold == null) {
                 threshold = new float[width * map.height()];
-                java.util.Arrays.fill(threshold, (float) inkPercent);
+                Arrays.fill(threshold, (float) inkPercent);
             }
             float[] local = threshold;
             part.forEach(

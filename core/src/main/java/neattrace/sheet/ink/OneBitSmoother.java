@@ -2,6 +2,7 @@ package neattrace.sheet.ink;
 
 import java.util.stream.IntStream;
 import neattrace.raster.GreySheet;
+import neattrace.raster.blur.GaussianKernel;
 
 /**
  * Coverage for a picture that has only black and white. A small Gaussian gives back the slope of
@@ -21,7 +22,7 @@ final class OneBitSmoother {
     static byte[] coverage(GreySheet sheet, int lastDark) {
         int width = sheet.width();
         int height = sheet.height();
-        float[] kernel = kernel();
+        float[] kernel = GaussianKernel.floats(SIGMA_PX, RADIUS);
         float[] rows = new float[width * height];
         IntStream.range(0, height)
                 .parallel()
@@ -56,17 +57,5 @@ final class OneBitSmoother {
 
     private static int held(int value, boolean dark) {
         return dark ? Math.max(value, 128 + MARGIN) : Math.min(value, 127 - MARGIN);
-    }
-
-    private static float[] kernel() {
-        float[] kernel = new float[2 * RADIUS + 1];
-        double sum = 0;
-        for (int k = -RADIUS; k <= RADIUS; k++) {
-            sum += Math.exp(-k * k / (2 * SIGMA_PX * SIGMA_PX));
-        }
-        for (int k = -RADIUS; k <= RADIUS; k++) {
-            kernel[k + RADIUS] = (float) (Math.exp(-k * k / (2 * SIGMA_PX * SIGMA_PX)) / sum);
-        }
-        return kernel;
     }
 }

@@ -3,8 +3,19 @@ package neattrace.sheet.speck;
 import java.util.BitSet;
 import neattrace.raster.label.RunLabels;
 
-/** Where the drawing is beyond doubt, on a grid as coarse as its lines. */
-final class DrawnGrid {
+/**
+ * Where the drawing is beyond doubt, on a grid as coarse as its lines. Dots lie near it; dust does
+ * anywhere.
+ */
+final class DrawnGrid implements Place {
+
+    /** So many lines' widths from the drawing are near, and so many far. */
+    private static final double NEAR = 4;
+
+    private static final double FAR = 12;
+
+    private static final double FOR_NEAR = 0.5;
+    private static final double FOR_FAR = -0.7;
 
     private static final int MOST_CELLS = 14;
 
@@ -17,9 +28,10 @@ final class DrawnGrid {
      * A grid.
      *
      * @param large how many pixels a piece beyond doubt has at least
+     * @param penPx how wide lines are, 1 or more
      */
-    DrawnGrid(RunLabels ink, int width, int height, double large, double cell) {
-        this.cell = Math.max(1, cell);
+    DrawnGrid(RunLabels ink, int width, int height, double large, double penPx) {
+        this.cell = penPx;
         this.columns = (int) Math.ceil(width / this.cell);
         this.rows = (int) Math.ceil(height / this.cell);
         this.drawn = new BitSet(columns * rows);
@@ -52,6 +64,12 @@ final class DrawnGrid {
             }
         }
         return nearest * cell;
+    }
+
+    @Override
+    public double score(SmallPieces pieces, int k) {
+        double away = distance(pieces.x[k], pieces.y[k]) / cell;
+        return away < NEAR ? FOR_NEAR : away > FAR ? FOR_FAR : 0;
     }
 
     private boolean is(int column, int row) {

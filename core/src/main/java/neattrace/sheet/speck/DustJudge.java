@@ -1,10 +1,7 @@
 package neattrace.sheet.speck;
 
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
+import neattrace.array.IntList;
 import neattrace.sheet.edge.EdgeLevels;
 import neattrace.sheet.tone.ToneMap;
 
@@ -50,13 +47,12 @@ final class DustJudge {
     private final ToneMap tone;
     private final EdgeLevels edges;
     private final double pen;
-    private final DrawnGrid drawn;
-    private final HolePlace holes;
+    private final Place place;
     private final boolean ink;
     private final int[] peak;
     private final double prior;
     private final double even;
-    private final Map<Long, List<Integer>> cells = new HashMap<>();
+    private final NearGrid grid;
     private final double cell;
 
     /** Areas by darkness, sorted. */
@@ -68,8 +64,7 @@ final class DustJudge {
      * @param pieces small pieces of ink, or of paper in ink
      * @param ink which of both
      * @param penPx how wide lines are
-     * @param drawn where the drawing is beyond doubt; asked about ink alone
-     * @param holes what lies round paper in ink; asked about that alone
+     * @param place what the place of a piece tells
      * @param clean whether the picture has no grain at all
      */
     DustJudge(
@@ -77,27 +72,24 @@ final class DustJudge {
             ToneMap tone,
             EdgeLevels edges,
             double penPx,
-            DrawnGrid drawn,
-            HolePlace holes,
+            Place place,
             boolean ink,
             boolean clean) {
         this.pieces = pieces;
         this.tone = tone;
         this.edges = edges;
-        this.drawn = drawn;
-        this.holes = holes;
+        this.place = place;
         this.ink = ink;
         this.peak = new int[pieces.count()];
         this.pen = penPx;
         // Where thick lines cross, paper stays open that is finer than they are.
         this.even = EVEN_SIZE * (ink ? pen : Math.min(pen, Math.max(EVEN_HOLE_PX, pen / 4)));
         this.cell = Math.max(4, REACH_DIAMETERS * pen);
+        this.grid = new NearGrid(pieces.x, pieces.y, cell);
         int tiny = 0;
         for (int k = 0; k < peak.length; k++) {
             peak[k] = peak(k);
             tiny += pieces.diameterPx(k) < even ? 1 : 0;
-            cells.computeIfAbsent(key(pieces.x[k], pieces.y[k], 0, 0), n -> new ArrayList<>())
-                    .add(k);
         }
         for (int b = 0; b < areas.length; b++) {
             int bin = b;
@@ -124,16 +116,10 @@ final class DustJudge {
         return best;
     }
 
-    private long key(double x, double y, int dx, int dy) {
-        long column = (long) Math.floor(x / cell) + dx;
-        long row = (long) Math.floor(y / cell) + dy;
-        return row << 32 ^ column & 0xffffffffL;
-    }
-
     /** Above zero for what belongs to the drawing. */
     double score(int k) {
-        double place = ink ? forPlace(k) : holes.score(k, pieces);
-        return prior + forSize(k) + forDarkness(k) + forShape(k) + forCompany(k) + place;
+        double score = prior + forSize(k) + forDarkness(k) + forShape(k) + forCompany(k);
+        return score + place.score(pieces, k);
     }
 
     private double forSize(int k) {
@@ -165,17 +151,12 @@ final class DustJudge {
         double reach = Math.min(cell, REACH_DIAMETERS * pieces.diameterPx(k));
         int near = 0;
         int around = 0;
-        for (int dy = -1; dy <= 1; dy++) {
-            for (int dx = -1; dx <= 1; dx++) {
-                for (int j : cells.getOrDefault(key(pieces.x[k], pieces.y[k], dx, dy), List.of())) {
-                    if (j == k || !isAlike(j, k)) {
-                        continue;
-                    }
-                    around++;
-                    double distance =
-                            Math.hypot(pieces.x[j] - pieces.x[k], pieces.y[j] - pieces.y[k]);
-                    near += distance <= reach ? 1 : 0;
-                }
+        IntList others = grid.around(k);
+        for (int n = 0; n < others.size(); n++) {
+            int j = others.get(n);
+            if (isAlike(j, k)) {
+                around++;
+                near += grid.distance(j, k) <= reach ? 1 : 0;
             }
         }
         double all = Math.max(around, alike(k));
@@ -215,10 +196,5 @@ final class DustJudge {
         return ratio <= MOST_RATIO
                 && ratio >= 1 / MOST_RATIO
                 && Math.abs(peak[j] - peak[k]) <= SAME_DARKNESS;
-    }
-
-    private double forPlace(int k) {
-        double away = drawn.distance(pieces.x[k], pieces.y[k]) / pen;
-        return away < 4 ? 0.5 : away > 12 ? -0.7 : 0;
     }
 }

@@ -7,7 +7,7 @@ import neattrace.raster.label.RunLabels;
  * other paper behind; a pinhole lies within a line, closer to its edges than a line is wide, or
  * deep in solid ink.
  */
-final class HolePlace {
+final class HolePlace implements Place {
 
     /** Less ink than this share of a line is no line. */
     private static final double WITHIN = 0.55;
@@ -31,7 +31,8 @@ final class HolePlace {
         this.pen = penPx;
     }
 
-    double score(int k, SmallPieces holes) {
+    @Override
+    public double score(SmallPieces holes, int k) {
         double between = between(k, holes);
         if (between < WITHIN * pen) {
             return FOR_WITHIN;

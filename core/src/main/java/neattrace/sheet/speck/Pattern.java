@@ -1,9 +1,6 @@
 package neattrace.sheet.speck;
 
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
+import neattrace.array.IntList;
 
 /** Which of many small dots belong to a row or a field of dots. */
 final class Pattern {
@@ -40,20 +37,17 @@ final class Pattern {
         double density = n / sheetArea;
         double reach =
                 Math.min(REACH_MM * pxPerMm, Math.sqrt(CHANCE_NEIGHBOURS / Math.PI / density));
-        Map<Long, List<Integer>> cells = new HashMap<>();
-        for (int i = 0; i < n; i++) {
-            cells.computeIfAbsent(cell(xs[i], ys[i], reach, 0, 0), key -> new ArrayList<>()).add(i);
-        }
+        NearGrid grid = new NearGrid(xs, ys, reach);
         int[] parent = new int[n];
         double[] spacing = new double[n];
         for (int i = 0; i < n; i++) {
             parent[i] = i;
         }
         for (int i = 0; i < n; i++) {
-            link(i, near(i, xs, ys, areas, cells, reach), xs, ys, parent, spacing);
+            link(i, near(i, areas, grid, reach), xs, ys, parent, spacing);
         }
         for (int i = 0; i < n; i++) {
-            adopt(i, near(i, xs, ys, areas, cells, reach), xs, ys, parent, spacing);
+            adopt(i, near(i, areas, grid, reach), xs, ys, parent, spacing);
         }
         int[] members = new int[n];
         for (int i = 0; i < n; i++) {
@@ -65,30 +59,16 @@ final class Pattern {
         return member;
     }
 
-    private static long cell(double x, double y, double size, int dx, int dy) {
-        long column = (long) Math.floor(x / size) + dx;
-        long row = (long) Math.floor(y / size) + dy;
-        return row << 32 ^ column & 0xffffffffL;
-    }
-
-    private static List<Integer> near(
-            int i,
-            double[] xs,
-            double[] ys,
-            long[] areas,
-            Map<Long, List<Integer>> cells,
-            double reach) {
+    private static IntList near(int i, long[] areas, NearGrid grid, double reach) {
         double own = Math.min(reach, REACH_DIAMETERS * Math.sqrt(areas[i] * 4 / Math.PI));
-        List<Integer> near = new ArrayList<>();
-        for (int dy = -1; dy <= 1; dy++) {
-            for (int dx = -1; dx <= 1; dx++) {
-                for (int j : cells.getOrDefault(cell(xs[i], ys[i], reach, dx, dy), List.of())) {
-                    double ratio = (double) areas[i] / areas[j];
-                    boolean alike = ratio <= MOST_SIZE_RATIO && ratio >= 1 / MOST_SIZE_RATIO;
-                    if (j != i && alike && Math.hypot(xs[j] - xs[i], ys[j] - ys[i]) <= own) {
-                        near.add(j);
-                    }
-                }
+        IntList around = grid.around(i);
+        IntList near = new IntList();
+        for (int k = 0; k < around.size(); k++) {
+            int j = around.get(k);
+            double ratio = (double) areas[i] / areas[j];
+            boolean alike = ratio <= MOST_SIZE_RATIO && ratio >= 1 / MOST_SIZE_RATIO;
+            if (alike && grid.distance(i, j) <= own) {
+                near.add(j);
             }
         }
         return near;
@@ -96,7 +76,7 @@ final class Pattern {
 
     /** Links a dot with two neighbours on opposite sides, about as far away. */
     private static void link(
-            int i, List<Integer> near, double[] xs, double[] ys, int[] parent, double[] spacing) {
+            int i, IntList near, double[] xs, double[] ys, int[] parent, double[] spacing) {
         for (int a = 0; a < near.size(); a++) {
             for (int b = a + 1; b < near.size(); b++) {
                 int j = near.get(a);
@@ -122,11 +102,12 @@ final class Pattern {
 
     /** A dot at the end of a row has neighbours on one side only. */
     private static void adopt(
-            int i, List<Integer> near, double[] xs, double[] ys, int[] parent, double[] spacing) {
+            int i, IntList near, double[] xs, double[] ys, int[] parent, double[] spacing) {
         if (spacing[i] > 0) {
             return;
         }
-        for (int j : near) {
+        for (int k = 0; k < near.size(); k++) {
+            int j = near.get(k);
             if (Math.hypot(xs[j] - xs[i], ys[j] - ys[i]) <= MOST_DISTANCE_RATIO * spacing[j]) {
                 parent[root(parent, i)] = root(parent, j);
                 return;

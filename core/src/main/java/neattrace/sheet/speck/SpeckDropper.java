@@ -101,7 +101,7 @@ public final class SpeckDropper {
         if (strewn(dots, drawn, pen) < grain.strewn) {
             return SpeckReport.NONE;
         }
-        DustJudge ofDots = new DustJudge(dots, tone, edges, pen, drawn, null, true, clean);
+        DustJudge ofDots = new DustJudge(dots, tone, edges, pen, drawn, true, clean);
         Outcome dust = byScore(dots, ofDots, pen, pxPerMm, true, doubtful);
         repaint(map, ink, dust.dropped(), (byte) 0);
         RunLabels paper = RunLabels.of(map, false, false);
@@ -112,7 +112,6 @@ public final class SpeckDropper {
                         tone,
                         edges,
                         pen,
-                        drawn,
                         new HolePlace(paper, map.width(), map.height(), pen),
                         false,
                         clean);

@@ -1,6 +1,7 @@
 package neattrace.sheet.tone;
 
 import java.util.BitSet;
+import neattrace.array.Counts;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.otsu.Otsu;
@@ -42,12 +43,12 @@ public record Levels(double paper, double ink, double noise, double rough, boole
             histogram[sheet.samples()[i] & 0xff]--;
         }
         int otsu = Otsu.threshold(histogram);
-        double tone = quantile(histogram, 0, 255, 0.5);
+        double tone = Counts.quantile(histogram, 0, 255, 0.5);
         if (otsu < 0) {
             return new Levels(tone, tone, 0, 0, false);
         }
-        double paper = quantile(histogram, otsu + 1, 255, 0.5);
-        double ink = quantile(ridges(sheet, ignored, otsu), 0, otsu, RIDGE);
+        double paper = Counts.quantile(histogram, otsu + 1, 255, 0.5);
+        double ink = Counts.quantile(ridges(sheet, ignored, otsu), 0, otsu, RIDGE);
         if (paper - ink < ONE_TONE) {
             return new Levels(tone, tone, 0, 0, false);
         }
@@ -88,22 +89,6 @@ public record Levels(double paper, double ink, double noise, double rough, boole
                 white, Math.min(black, white - LightRecipe.LEAST_CONTRAST), noise, rough, true);
     }
 
-    /** The value below which the given share of the samples from low to high lies. */
-    private static double quantile(long[] histogram, int low, int high, double share) {
-        long total = 0;
-        for (int value = low; value <= high; value++) {
-            total += histogram[value];
-        }
-        long seen = 0;
-        for (int value = low; value <= high; value++) {
-            seen += histogram[value];
-            if (seen > 0 && seen >= share * total) {
-                return value;
-            }
-        }
-        return high;
-    }
-
     private static double rough(long[] histogram, double paper) {
         long total = 0;
         long off = 0;
@@ -135,6 +120,6 @@ public record Levels(double paper, double ink, double noise, double rough, boole
                 }
             }
         }
-        return total > 0 ? quantile(differences, 0, 255, 0.5) : 0;
+        return total > 0 ? Counts.quantile(differences, 0.5) : 0;
     }
 }

@@ -1,6 +1,7 @@
 package neattrace.standin.scanner;
 
 import java.util.stream.IntStream;
+import neattrace.raster.blur.GaussianKernel;
 
 /** Gaussian blur of samples that are not whole numbers. */
 final class FloatBlur {
@@ -12,7 +13,7 @@ final class FloatBlur {
         if (sigma < 0.05) {
             return;
         }
-        float[] kernel = kernel(sigma);
+        float[] kernel = GaussianKernel.floats(sigma, (int) Math.ceil(3.5 * sigma));
         float[] rows = new float[values.length];
         IntStream.range(0, height)
                 .parallel()
@@ -33,18 +34,5 @@ final class FloatBlur {
             }
             to[first + k * step] = sum;
         }
-    }
-
-    private static float[] kernel(double sigma) {
-        int radius = (int) Math.ceil(3.5 * sigma);
-        float[] kernel = new float[2 * radius + 1];
-        double sum = 0;
-        for (int k = -radius; k <= radius; k++) {
-            sum += Math.exp(-k * k / (2 * sigma * sigma));
-        }
-        for (int k = -radius; k <= radius; k++) {
-            kernel[k + radius] = (float) (Math.exp(-k * k / (2 * sigma * sigma)) / sum);
-        }
-        return kernel;
     }
 }

@@ -1,6 +1,7 @@
 package neattrace.trace.corridor;
 
 import java.util.Arrays;
+import neattrace.raster.blur.GaussianKernel;
 
 /**
  * Finds the contour that a picture of pure black and white most likely shows. Time is linear in the
@@ -14,8 +15,8 @@ public final class CorridorSmoother {
     /** How far a closed contour is followed beyond its seam on each side, vertices. */
     private static final int OVERLAP = 24;
 
-    /** Width of the Gaussian that gives the first directions, vertices. */
-    private static final double FIRST_SIGMA = 2;
+    /** The Gaussian that gives the first directions; its width is 2 vertices. */
+    private static final double[] FIRST_KERNEL = GaussianKernel.of(2, 6);
 
     private static final int ROUNDS = 6;
 
@@ -71,17 +72,15 @@ public final class CorridorSmoother {
     }
 
     private static double[] blurred(double[] v) {
-        int reach = (int) Math.ceil(3 * FIRST_SIGMA);
+        double[] kernel = FIRST_KERNEL;
+        int reach = kernel.length / 2;
         double[] out = new double[v.length];
         for (int i = 0; i < v.length; i++) {
             double sum = 0;
-            double weights = 0;
             for (int k = -reach; k <= reach; k++) {
-                double weight = Math.exp(-k * k / (2 * FIRST_SIGMA * FIRST_SIGMA));
-                sum += weight * v[Math.max(0, Math.min(v.length - 1, i + k))];
-                weights += weight;
+                sum += kernel[k + reach] * v[Math.max(0, Math.min(v.length - 1, i + k))];
             }
-            out[i] = sum / weights;
+            out[i] = sum;
         }
         return out;
     }

@@ -112,4 +112,24 @@ class RecipeFileTest {
         assertThat(shelf.setDamagedAside()).isEmpty();
         assertThat(shelf.find("matt paper, 0.3 pen")).isPresent();
     }
+
+    /** What a file is called says nothing of what is in it. */
+    @Test
+    void aDamagedRecipeIsSetAsideWhateverItIsCalled() throws IOException {
+        RecipeShelf shelf = new RecipeShelf(folder);
+        Files.writeString(folder.resolve("recipe version" + RecipeFile.ENDING), "{");
+        assertThat(shelf.setDamagedAside()).hasSize(1);
+    }
+
+    @Test
+    void whatWasSetAsideBeforeIsNotWrittenOver() throws IOException {
+        RecipeShelf shelf = new RecipeShelf(folder);
+        Path bad = folder.resolve("bad" + RecipeFile.ENDING);
+        Files.writeString(bad, "first");
+        Path first = shelf.setDamagedAside().get(0);
+        Files.writeString(bad, "second");
+        Path second = shelf.setDamagedAside().get(0);
+        assertThat(first).hasContent("first");
+        assertThat(second).hasContent("second");
+    }
 }

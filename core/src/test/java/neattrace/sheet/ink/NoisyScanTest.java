@@ -24,6 +24,7 @@ import neattrace.standin.scanner.Wear;
 import neattrace.standin.scanner.WornScan;
 import neattrace.standin.skerry.SkerryMail;
 import neattrace.testing.Drawings;
+import neattrace.testing.Pictures;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
@@ -139,10 +140,8 @@ class NoisyScanTest {
     /** Arcs across the sheet, each a piece of its own, with a full stop behind every second one. */
     private static GreySheet fewLines(long seed, int lines, double pen) {
         int side = 640;
-        BufferedImage image = new BufferedImage(side, side, BufferedImage.TYPE_BYTE_GRAY);
+        BufferedImage image = Pictures.plain(side, side, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
         Graphics2D graphics = image.createGraphics();
-        graphics.setColor(Color.WHITE);
-        graphics.fillRect(0, 0, side, side);
         graphics.setRenderingHint(
                 RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         graphics.setRenderingHint(

@@ -44,7 +44,7 @@ final class CloseDesk {
 
     /** What is known about the lines on the table; nothing while they are being found. */
     Optional<LineStudy> study() {
-        return Optional.ofNullable(workspace.studyProperty().get())
+        return Optional.ofNullable(workspace.insights().studyProperty().get())
                 .filter(study -> study.fits(shown().drawing().traced()));
     }
 

@@ -159,7 +159,7 @@ final class ColourStep implements Step {
             return Target.of(List.copyOf(swept));
         }
         if (reach == Reach.LINE) {
-            LineStudy study = desk.workspace().studyProperty().get();
+            LineStudy study = desk.workspace().insights().studyProperty().get();
             return study == null
                     ? Target.NOTHING
                     : new Target(List.of(), study.mender().strokeAt(place, desk.mm(LINE_PX)));

@@ -40,7 +40,7 @@ final class LineDesk {
     }
 
     LineStudy study() {
-        return workspace.studyProperty().get();
+        return workspace.insights().studyProperty().get();
     }
 
     /** The recipe as it stands; lines as drawn before anything is open. */

@@ -123,7 +123,7 @@ public final class LinePanel implements Panel {
 
     @Override
     public void show(Shown shown) {
-        widths.show(desk.study(), desk.workspace().studyFailureProperty().get());
+        widths.show(desk.study(), desk.workspace().insights().studyFailureProperty().get());
         steps.show(shown);
     }
 
@@ -227,7 +227,7 @@ public final class LinePanel implements Panel {
     @Override
     public String whenSettled() {
         return desk.study() == null
-                ? desk.workspace().studyFailureProperty().get().isEmpty()
+                ? desk.workspace().insights().studyFailureProperty().get().isEmpty()
                         ? "The lines are being looked through …"
                         : "The lines could not be looked through."
                 : "Nothing to decide: no nub, no break, no line too thin.";

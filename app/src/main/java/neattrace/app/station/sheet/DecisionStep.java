@@ -3,6 +3,7 @@ package neattrace.app.station.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -119,7 +120,7 @@ final class DecisionStep implements SheetPart {
         return field;
     }
 
-    private void decision(String what, java.util.function.UnaryOperator<DecisionRecipe> change) {
+    private void decision(String what, UnaryOperator<DecisionRecipe> change) {
         desk.change(what, recipe -> recipe.withDecision(change.apply(recipe.decision())));
     }
 

@@ -3,6 +3,7 @@ package neattrace.app.station.sheet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -65,7 +66,7 @@ final class FrameStep implements SheetPart {
                         level);
     }
 
-    private void frame(String what, java.util.function.UnaryOperator<FrameRecipe> change) {
+    private void frame(String what, UnaryOperator<FrameRecipe> change) {
         desk.change(what, recipe -> recipe.withFrame(change.apply(recipe.frame())));
     }
 
@@ -129,7 +130,7 @@ final class FrameStep implements SheetPart {
     }
 
     private void cropToDrawing() {
-        SheetReview review = desk.workspace().reviewProperty().get();
+        SheetReview review = desk.workspace().insights().reviewProperty().get();
         if (review == null || review.crop().isEmpty()) {
             desk.workspace().say("The sheet is hardly larger than the drawing; nothing to crop.");
             return;
@@ -200,7 +201,7 @@ final class FrameStep implements SheetPart {
     @Override
     public void show(Shown shown) {
         tilt.show(shown.drawing().job().recipe().frame().tiltDegrees());
-        SheetReview review = desk.workspace().reviewProperty().get();
+        SheetReview review = desk.workspace().insights().reviewProperty().get();
         if (review == null) {
             measured.setText("Measuring the tilt …");
         } else if (review.tilt().confidence() < Tilt.SURE) {

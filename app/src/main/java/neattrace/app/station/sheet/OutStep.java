@@ -23,7 +23,6 @@ import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.export.onebit.OneBitWriter.Format;
 import neattrace.files.FileNames;
-import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.recipe.NamedRecipe;
 import neattrace.job.recipe.RecipeException;
@@ -31,6 +30,7 @@ import neattrace.job.recipe.RecipeFile;
 import neattrace.job.sheets.MadeSheet;
 import neattrace.job.sheets.SheetMaker;
 import neattrace.job.sheets.SheetWish;
+import neattrace.raster.Resolution;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetStep;
 
@@ -61,8 +61,8 @@ final class OutStep implements SheetPart {
                 new NumberField(
                         "Resolution of the file",
                         "ppi",
-                        Job.LEAST_PPI,
-                        Job.MOST_PPI,
+                        Resolution.LEAST_PPI,
+                        Resolution.MOST_PPI,
                         100,
                         v -> outPpi = v);
         ppi.setId("out-ppi");

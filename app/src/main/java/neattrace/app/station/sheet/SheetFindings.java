@@ -31,7 +31,7 @@ final class SheetFindings {
             found.add(whole.resolution(drawing));
         }
         whole.pages(drawing).ifPresent(found::add);
-        SheetReview review = desk.workspace().reviewProperty().get();
+        SheetReview review = desk.workspace().insights().reviewProperty().get();
         boolean ready = review != null && review.reading() == drawing.reading();
         if (ready) {
             whole.nature(drawing, review).forEach(found::add);

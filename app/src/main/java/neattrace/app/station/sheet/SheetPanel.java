@@ -76,7 +76,7 @@ public final class SheetPanel implements Panel {
         head.setAlignment(Pos.BASELINE_LEFT);
         step = new VBox(3, head, open);
         content = new VBox(7, size, tiles, step);
-        workspace.reviewProperty().addListener(property -> showChosen());
+        workspace.insights().reviewProperty().addListener(property -> showChosen());
         choose(decision);
     }
 
@@ -200,10 +200,10 @@ public final class SheetPanel implements Panel {
     @Override
     public String whenSettled() {
         Workspace workspace = desk.workspace();
-        if (!workspace.reviewFailureProperty().get().isEmpty()) {
+        if (!workspace.insights().reviewFailureProperty().get().isEmpty()) {
             return "The sheet could not be looked through.";
         }
-        return workspace.reviewProperty().get() == null
+        return workspace.insights().reviewProperty().get() == null
                 ? "The sheet is being looked through …"
                 : "Nothing to decide: ink and paper are clear.";
     }

@@ -9,8 +9,8 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
-import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
+import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.SheetStep;
@@ -36,8 +36,8 @@ final class SizeStep implements SheetPart {
                 new NumberField(
                         "Resolution",
                         "ppi",
-                        Job.LEAST_PPI,
-                        Job.MOST_PPI,
+                        Resolution.LEAST_PPI,
+                        Resolution.MOST_PPI,
                         50,
                         v -> desk.workspace().change("Resolution", job -> job.withPpi(v)));
         ppi.setId("ppi");
@@ -122,7 +122,7 @@ final class SizeStep implements SheetPart {
         drawn.setVisible(page);
         drawnAt.show(drawing.picture().resolution().ppi());
         enlarge.show(drawing.job().recipe().frame().enlarge());
-        SheetReview review = desk.workspace().reviewProperty().get();
+        SheetReview review = desk.workspace().insights().reviewProperty().get();
         goods.getChildren().clear();
         if (review == null) {
             lines.setText("Measuring lines …");
