@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
@@ -13,6 +14,7 @@ import neattrace.app.work.Workspace;
 import neattrace.files.FileNames;
 import neattrace.job.autosave.Autosave;
 import neattrace.job.file.JobFile;
+import neattrace.raster.reading.PictureReader;
 import neattrace.standin.skerry.SkerryJobs;
 import neattrace.standin.skerry.SkerryMail;
 
@@ -38,17 +40,10 @@ final class OpenAndSave {
                 .add(
                         new FileChooser.ExtensionFilter(
                                 "Pictures and jobs",
-                                "*.png",
-                                "*.jpg",
-                                "*.jpeg",
-                                "*.tif",
-                                "*.tiff",
-                                "*.bmp",
-                                "*.gif",
-                                "*.webp",
-                                "*.pdf",
-                                "*.svg",
-                                "*" + JobFile.ENDING));
+                                Stream.concat(
+                                                PictureReader.ENDINGS.stream().map(e -> "*." + e),
+                                                Stream.of("*" + JobFile.ENDING))
+                                        .toList()));
         File file = chooser.showOpenDialog(window.get());
         if (file != null) {
             open(file.toPath());

@@ -23,7 +23,7 @@ final class InfoCommand implements Callable<Integer> {
     /** The usual print resolution (common practice, no source). */
     private static final double PRINT_PPI = 300;
 
-    @Parameters(paramLabel = "IN", description = "PNG, JPEG, TIFF, WebP, BMP, GIF, PDF or SVG.")
+    @Parameters(paramLabel = "IN", description = PictureReader.KINDS + ".")
     private Path input;
 
     private final Reporter reporter;

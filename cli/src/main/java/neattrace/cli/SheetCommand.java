@@ -21,6 +21,7 @@ import neattrace.job.sheets.SheetMaker;
 import neattrace.job.sheets.SheetWish;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureException;
+import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkReading;
 import picocli.CommandLine.Command;
@@ -46,7 +47,7 @@ final class SheetCommand implements Callable<Integer> {
     @Parameters(
             paramLabel = "IN",
             arity = "1..*",
-            description = "PNG, JPEG, TIFF, WebP, BMP, GIF, PDF or SVG, or a folder of them.")
+            description = PictureReader.KINDS + "; or a folder of scans.")
     private List<Path> inputs;
 
     @Option(

@@ -40,10 +40,7 @@ import picocli.CommandLine.Spec;
         sortOptions = false)
 final class TraceCommand implements Callable<Integer> {
 
-    @Parameters(
-            paramLabel = "IN",
-            arity = "1..*",
-            description = "PNG, JPEG, TIFF, WebP, BMP, GIF, PDF or SVG.")
+    @Parameters(paramLabel = "IN", arity = "1..*", description = PictureReader.KINDS + ".")
     private List<Path> inputs;
 
     @Option(

@@ -5,8 +5,10 @@ package neattrace.raster;
  *
  * @param ppi pixels per inch, above zero
  * @param stated false if the file had no resolution and {@link #ASSUMED_PPI} was taken
+ * @param claimed what a file said that had none all the same: cameras and screens write 72 and 96
+ *     whatever they look at; 0 if it said nothing of the kind
  */
-public record Resolution(double ppi, boolean stated) {
+public record Resolution(double ppi, boolean stated, double claimed) {
 
     /** Taken where a file does not say: the usual print resolution (common practice, no source). */
     public static final double ASSUMED_PPI = 300;
@@ -25,9 +27,19 @@ public record Resolution(double ppi, boolean stated) {
         }
     }
 
+    /** A resolution that was stated, or assumed for want of one. */
+    public Resolution(double ppi, boolean stated) {
+        this(ppi, stated, 0);
+    }
+
     /** Where the file does not say. */
     public static Resolution assumed() {
         return new Resolution(ASSUMED_PPI, false);
+    }
+
+    /** Where what the file says is no measure. */
+    public static Resolution assumedInsteadOf(double claimed) {
+        return new Resolution(ASSUMED_PPI, false, claimed);
     }
 
     /** Whether a number can be a scan's resolution. */

@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import neattrace.export.onebit.OneBitWriter;
 import neattrace.export.onebit.OneBitWriter.Format;
@@ -29,8 +28,8 @@ import neattrace.sheet.tilt.TiltFinder;
 /** Makes clean sheets of scans. */
 public final class SheetMaker {
 
-    private static final Set<String> ENDINGS =
-            Set.of("png", "jpg", "jpeg", "tif", "tiff", "bmp", "gif", "webp", "pdf");
+    /** No scanner writes it; in a folder of scans it is what was traced of one. */
+    private static final String NO_SCAN = "svg";
 
     private SheetMaker() {}
 
@@ -42,12 +41,16 @@ public final class SheetMaker {
     public static List<Path> pictures(Path folder) throws PictureException {
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(Files::isRegularFile)
-                    .filter(file -> ENDINGS.contains(ending(file)))
+                    .filter(file -> isScan(ending(file)))
                     .sorted()
                     .toList();
         } catch (IOException e) {
             throw new PictureException("The folder " + folder + " cannot be read.", e);
         }
+    }
+
+    private static boolean isScan(String ending) {
+        return PictureReader.ENDINGS.contains(ending) && !ending.equals(NO_SCAN);
     }
 
     private static String ending(Path file) {

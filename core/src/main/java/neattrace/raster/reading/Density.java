@@ -30,9 +30,11 @@ record Density(double across, double down) {
 
     /** The finer of both, or what is assumed if the file states nothing that is a measure. */
     Resolution resolution() {
+        if (isNoMeasure()) {
+            return Resolution.assumedInsteadOf(across);
+        }
         double ppi = Math.max(across, down);
-        boolean stated = Resolution.isSensible(ppi) && !isNoMeasure();
-        return stated ? new Resolution(ppi, true) : Resolution.assumed();
+        return Resolution.isSensible(ppi) ? new Resolution(ppi, true) : Resolution.assumed();
     }
 
     private boolean isNoMeasure() {

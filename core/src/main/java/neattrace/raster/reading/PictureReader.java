@@ -3,6 +3,7 @@ package neattrace.raster.reading;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CancellationException;
 import neattrace.progress.Progress;
@@ -27,6 +28,10 @@ public final class PictureReader {
 
     /** What is read, in words. */
     public static final String KINDS = "PNG, JPEG, TIFF, WebP, BMP, GIF, PDF, SVG";
+
+    /** What the names of such files end in, small letters, without the dot. */
+    public static final List<String> ENDINGS =
+            List.of("png", "jpg", "jpeg", "tif", "tiff", "webp", "bmp", "gif", "pdf", "svg");
 
     private PictureReader() {}
 

@@ -144,6 +144,7 @@ class OpeningTest {
         Picture picture = read(tiff(1, ppi, ppi, 0, 0, 0, 0, 0, 0), Opening.USUAL);
         assertThat(picture.resolution().stated()).isFalse();
         assertThat(picture.resolution().ppi()).isEqualTo(300);
+        assertThat(picture.resolution().claimed()).isEqualTo(ppi);
         assertThat(picture.notes()).anyMatch(note -> note.contains(ppi + " ppi"));
     }
 

@@ -81,14 +81,9 @@ final class RoughStep implements Step {
                 desk.choose(
                         "Open a rough or a reference",
                         "Pictures",
-                        "*.png",
-                        "*.jpg",
-                        "*.jpeg",
-                        "*.tif",
-                        "*.tiff",
-                        "*.bmp",
-                        "*.gif",
-                        "*.webp");
+                        PictureReader.ENDINGS.stream()
+                                .map(ending -> "*." + ending)
+                                .toArray(String[]::new));
         if (file != null) {
             open(file.toPath());
         }

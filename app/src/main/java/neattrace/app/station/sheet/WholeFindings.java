@@ -85,13 +85,18 @@ final class WholeFindings {
     }
 
     Finding resolution(Drawing drawing) {
-        boolean camera =
-                drawing.picture().notes().stream().anyMatch(note -> note.contains("cameras"));
+        double claimed = drawing.traced().scan().claimed();
         return Finding.general(
-                camera
+                claimed > 0
                         ? "The file's resolution is no measure"
                         : "The file does not say its resolution",
-                (camera ? "72 or 96 ppi is what cameras and screens write. " : "")
+                (claimed > 0
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "It says %.0f ppi, which cameras and screens write whatever"
+                                                + " the size. ",
+                                        claimed)
+                                : "")
                         + "300 ppi is assumed. Every size in mm hangs on it.",
                 new Answer("300 ppi is right", () -> ppi(Resolution.ASSUMED_PPI)),
                 new Answer("It is 600 ppi", () -> ppi(600)));
