@@ -23,6 +23,7 @@ import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.ink.InkReading;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -84,8 +85,16 @@ final class SheetCommand implements Callable<Integer> {
     @Option(
             names = "--speck",
             paramLabel = "MM",
-            description = "Drop dust and pinholes smaller than this.")
+            description =
+                    "Drop dust smaller than this, and pinholes unless they have a size of their"
+                            + " own.")
     private Double speck;
+
+    @Option(
+            names = "--pinhole",
+            paramLabel = "MM",
+            description = "Fill pinholes smaller than this.")
+    private Double pinhole;
 
     @Option(
             names = "--corners",
@@ -157,9 +166,10 @@ final class SheetCommand implements Callable<Integer> {
         SheetRecipe settings = recipe == null ? SheetRecipe.automatic() : kept();
         try {
             settings = ink == null ? settings : settings.withInkPercent(ink);
-            return speck == null ? settings : settings.withSpeckMm(speck);
+            SpeckRecipe specks = speck == null ? settings.specks() : SpeckRecipe.under(speck);
+            return settings.withSpecks(pinhole == null ? specks : specks.withPinholeMm(pinhole));
         } catch (IllegalArgumentException e) {
-            throw usage("--ink and --speck: " + e.getMessage() + ".");
+            throw usage("--ink, --speck and --pinhole: " + e.getMessage() + ".");
         }
     }
 

@@ -16,8 +16,7 @@ import java.util.Set;
  * @param light from brightness to darkness
  * @param sharpen sharpening of the darkness
  * @param decision black or white
- * @param speckMm ink dots and pinholes with less area than a dot of this diameter are dropped, mm;
- *     {@link #AUTOMATIC} drops {@link #USUAL_SPECK_MM} on noisy scans and nothing on clean drawings
+ * @param specks dust and pinholes
  * @param off steps that are switched off
  */
 public record SheetRecipe(
@@ -28,24 +27,12 @@ public record SheetRecipe(
         LightRecipe light,
         SharpenRecipe sharpen,
         DecisionRecipe decision,
-        double speckMm,
+        SpeckRecipe specks,
         Set<SheetStep> off) {
-
-    /** Lets the scan decide about specks. */
-    public static final double AUTOMATIC = -1;
-
-    /** Dust smaller than this is dropped from scans (common practice, no source). */
-    public static final double USUAL_SPECK_MM = 0.2;
-
-    /** No speck is larger, mm. */
-    public static final double MOST_SPECK_MM = 20;
 
     public SheetRecipe {
         masks = List.copyOf(masks);
         off = Set.copyOf(off);
-        if (!(speckMm == AUTOMATIC || speckMm >= 0 && speckMm <= MOST_SPECK_MM)) {
-            throw new IllegalArgumentException("specks must be 0 to 20 mm");
-        }
     }
 
     /** Everything left to the scan. */
@@ -58,16 +45,16 @@ public record SheetRecipe(
                 LightRecipe.AUTOMATIC,
                 SharpenRecipe.NONE,
                 DecisionRecipe.AUTOMATIC,
-                AUTOMATIC,
+                SpeckRecipe.AUTOMATIC,
                 Set.of());
     }
 
-    /** One threshold and nothing else decided by hand. */
+    /** One threshold, one size for dust and pinholes, and nothing else decided by hand. */
     public static SheetRecipe plain(boolean even, double inkPercent, double speckMm) {
         SheetRecipe all = automatic();
         return all.withLight(all.light().withEven(even))
                 .withInkPercent(inkPercent)
-                .withSpeckMm(speckMm);
+                .withSpecks(SpeckRecipe.under(speckMm));
     }
 
     /** Whether a step is in use. */
@@ -87,7 +74,7 @@ public record SheetRecipe(
                 isOn(SheetStep.LIGHT) ? light : LightRecipe.AUTOMATIC.withEven(false),
                 isOn(SheetStep.SHARPEN) ? sharpen : SharpenRecipe.NONE,
                 isOn(SheetStep.DECISION) ? decision : plainDecision,
-                isOn(SheetStep.SPECKS) ? speckMm : 0,
+                isOn(SheetStep.SPECKS) ? specks : SpeckRecipe.KEEP_ALL,
                 Set.of());
     }
 
@@ -104,7 +91,7 @@ public record SheetRecipe(
                 light,
                 sharpen,
                 decision.withPatches(List.of()),
-                speckMm,
+                specks,
                 off);
     }
 
@@ -118,7 +105,7 @@ public record SheetRecipe(
                 other.light,
                 other.sharpen,
                 other.decision.withPatches(decision.patches()),
-                other.speckMm,
+                other.specks,
                 other.off);
     }
 
@@ -132,19 +119,19 @@ public record SheetRecipe(
             next.add(step);
         }
         return new SheetRecipe(
-                frame, masks, pencil, negative, light, sharpen, decision, speckMm, next);
+                frame, masks, pencil, negative, light, sharpen, decision, specks, next);
     }
 
     /** The same with another frame. */
     public SheetRecipe withFrame(FrameRecipe next) {
         return new SheetRecipe(
-                next, masks, pencil, negative, light, sharpen, decision, speckMm, off);
+                next, masks, pencil, negative, light, sharpen, decision, specks, off);
     }
 
     /** The same with other masks. */
     public SheetRecipe withMasks(List<Mask> next) {
         return new SheetRecipe(
-                frame, next, pencil, negative, light, sharpen, decision, speckMm, off);
+                frame, next, pencil, negative, light, sharpen, decision, specks, off);
     }
 
     /** The same with one mask more. */
@@ -156,29 +143,28 @@ public record SheetRecipe(
 
     /** The same with another way with under-drawings. */
     public SheetRecipe withPencil(PencilRecipe next) {
-        return new SheetRecipe(
-                frame, masks, next, negative, light, sharpen, decision, speckMm, off);
+        return new SheetRecipe(frame, masks, next, negative, light, sharpen, decision, specks, off);
     }
 
     /** The same, turned round or not. */
     public SheetRecipe withNegative(boolean next) {
-        return new SheetRecipe(frame, masks, pencil, next, light, sharpen, decision, speckMm, off);
+        return new SheetRecipe(frame, masks, pencil, next, light, sharpen, decision, specks, off);
     }
 
     /** The same in another light. */
     public SheetRecipe withLight(LightRecipe next) {
         return new SheetRecipe(
-                frame, masks, pencil, negative, next, sharpen, decision, speckMm, off);
+                frame, masks, pencil, negative, next, sharpen, decision, specks, off);
     }
 
     /** The same with another sharpening. */
     public SheetRecipe withSharpen(SharpenRecipe next) {
-        return new SheetRecipe(frame, masks, pencil, negative, light, next, decision, speckMm, off);
+        return new SheetRecipe(frame, masks, pencil, negative, light, next, decision, specks, off);
     }
 
     /** The same with another decision between black and white. */
     public SheetRecipe withDecision(DecisionRecipe next) {
-        return new SheetRecipe(frame, masks, pencil, negative, light, sharpen, next, speckMm, off);
+        return new SheetRecipe(frame, masks, pencil, negative, light, sharpen, next, specks, off);
     }
 
     /** The same with another ink percent. */
@@ -186,8 +172,8 @@ public record SheetRecipe(
         return withDecision(decision.withInkPercent(percent));
     }
 
-    /** The same with another speck size. */
-    public SheetRecipe withSpeckMm(double mm) {
-        return new SheetRecipe(frame, masks, pencil, negative, light, sharpen, decision, mm, off);
+    /** The same with other sizes of specks. */
+    public SheetRecipe withSpecks(SpeckRecipe next) {
+        return new SheetRecipe(frame, masks, pencil, negative, light, sharpen, decision, next, off);
     }
 }

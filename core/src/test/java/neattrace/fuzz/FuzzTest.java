@@ -90,10 +90,7 @@ class FuzzTest {
     @Timeout(120)
     void theFuzzerFindsNothingInAFewSeconds(Reader reader) throws Exception {
         Path corpus = Files.createDirectory(folder.resolve("corpus"));
-        int number = 0;
-        for (byte[] seed : Seeds.of(reader, folder)) {
-            Files.write(corpus.resolve("seed" + number++), seed);
-        }
+        Seeds.write(reader, corpus);
         List<String> command =
                 new ArrayList<>(
                         List.of(

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neattrace.flat.exchange.PaletteFile;
 import neattrace.job.Job;
 import neattrace.job.Source;
@@ -40,6 +41,26 @@ final class Seeds {
         };
     }
 
+    /** Writes those of one reader into a corpus, as the fuzzer wants them. */
+    static void write(Reader reader, Path corpus) throws IOException {
+        Path folder = Files.createTempDirectory("seeds");
+        int number = 0;
+        for (byte[] seed : of(reader, folder)) {
+            Files.write(corpus.resolve("seed" + number++), seed);
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.toList()) {
+                Files.delete(file);
+            }
+        }
+        Files.delete(folder);
+    }
+
+    /** The name of a reader and the folder of its corpus. */
+    public static void main(String[] arguments) throws IOException {
+        write(Reader.valueOf(arguments[0]), Path.of(arguments[1]));
+    }
+
     private static byte[] job(Path folder) throws IOException {
         byte[] png = Pictures.png(Pictures.plain(9, 7, BufferedImage.TYPE_BYTE_GRAY, 0xFF888888));
         Job job = Jobs.coloured().withSource(new Source("seed.png", png));
@@ -68,6 +89,7 @@ final class Seeds {
                 ("<svg xmlns='http://www.w3.org/2000/svg' width='3mm' height='2mm' viewBox='0 0 3 2'>"
                                 + "<path d='M0 0L3 2' stroke='black' stroke-width='.2'/></svg>")
                         .getBytes(StandardCharsets.UTF_8));
+        seeds.add(Pictures.webp());
         try (PDDocument document = new PDDocument()) {
             document.addPage(new PDPage(new PDRectangle(9, 6)));
             ByteArrayOutputStream out = new ByteArrayOutputStream();

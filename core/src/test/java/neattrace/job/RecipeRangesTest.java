@@ -12,7 +12,7 @@ import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.SharpenRecipe;
-import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.trace.LineLimits;
 import neattrace.trace.WeightRecipe;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,10 +32,10 @@ class RecipeRangesTest {
     }
 
     static Stream<Arguments> bounds() {
-        SheetRecipe sheet = SheetRecipe.automatic();
         DecisionRecipe decision = DecisionRecipe.AUTOMATIC;
         return Stream.of(
-                bounds("specks", 0, SheetRecipe.MOST_SPECK_MM, sheet::withSpeckMm),
+                bounds("dust", 0, SpeckRecipe.MOST_MM, SpeckRecipe.AUTOMATIC::withDustMm),
+                bounds("pinholes", 0, SpeckRecipe.MOST_MM, SpeckRecipe.AUTOMATIC::withPinholeMm),
                 bounds(
                         "threshold",
                         DecisionRecipe.LEAST_PERCENT,

@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Base64;
 import javax.imageio.ImageIO;
 import neattrace.raster.GreySheet;
 import neattrace.raster.writing.PngFile;
@@ -57,5 +58,11 @@ public final class Pictures {
             }
         }
         return image;
+    }
+
+    /** A lossless WebP of two black pixels beside two white ones. */
+    public static byte[] webp() {
+        return Base64.getDecoder()
+                .decode("UklGRiAAAABXRUJQVlA4TBMAAAAvAUAAAA8w//M///MfeKhARP8DAA==");
     }
 }

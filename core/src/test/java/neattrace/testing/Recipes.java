@@ -19,6 +19,7 @@ import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.SheetStep;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.trace.LineColour;
 import neattrace.trace.LineLimits;
 import neattrace.trace.LineRecipe;
@@ -73,7 +74,7 @@ public final class Recipes {
                         List.of(
                                 new Patch(
                                         new SheetShape.Box(new Point(5, 5), new Point(9, 9)), 30))),
-                0.35,
+                new SpeckRecipe(0.35, 0.15),
                 Set.of(SheetStep.SHARPEN, SheetStep.MASKS));
     }
 

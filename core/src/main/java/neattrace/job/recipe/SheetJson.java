@@ -28,6 +28,7 @@ import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.SheetStep;
+import neattrace.sheet.SpeckRecipe;
 
 /** A sheet recipe as a JSON object. Written field by field, so that it is what is documented. */
 public final class SheetJson {
@@ -78,7 +79,8 @@ public final class SheetJson {
         for (Patch patch : decision.patches()) {
             shape(patch.shape(), patches.addObject().put("inkPercent", patch.inkPercent()));
         }
-        node.put("speckMm", recipe.speckMm());
+        node.put("speckMm", recipe.specks().dustMm());
+        node.put("pinholeMm", recipe.specks().pinholeMm());
     }
 
     private static void shape(SheetShape shape, ObjectNode node) {
@@ -133,8 +135,14 @@ public final class SheetJson {
                         number(sharpen, "radiusMm"),
                         number(sharpen, "grainPercent")),
                 decision(need(node, "decision")),
-                number(node, "speckMm"),
+                specks(node),
                 off);
+    }
+
+    private static SpeckRecipe specks(JsonNode node) throws RecipeException {
+        double dust = number(node, "speckMm");
+        // Until pinholes had a size of their own they went by that of dust.
+        return new SpeckRecipe(dust, node.has("pinholeMm") ? number(node, "pinholeMm") : dust);
     }
 
     private static FrameRecipe frame(JsonNode node) throws RecipeException {

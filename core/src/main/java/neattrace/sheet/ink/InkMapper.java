@@ -11,14 +11,16 @@ import neattrace.raster.Resolution;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.advice.CalmStretch;
 import neattrace.sheet.advice.DrawingChanges;
 import neattrace.sheet.edge.EdgeLevels;
 import neattrace.sheet.edge.EdgeProfiles;
 import neattrace.sheet.mask.Masked;
 import neattrace.sheet.slit.SlitMender;
+import neattrace.sheet.speck.Evidence;
+import neattrace.sheet.speck.Evidence.Grain;
 import neattrace.sheet.speck.SpeckDropper;
-import neattrace.sheet.speck.SpeckDropper.Grain;
 import neattrace.sheet.speck.SpeckReport;
 import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.SweepRange;
@@ -31,6 +33,9 @@ public final class InkMapper {
 
     /** Half way from paper to ink. */
     private static final double HALF = 50;
+
+    /** Dust on scans is mostly smaller than this (common practice, no source). */
+    private static final double USUAL_SPECK_MM = 0.2;
 
     private InkMapper() {}
 
@@ -83,11 +88,7 @@ public final class InkMapper {
             return blank(laid, toned, now, pxPerMm);
         }
         boolean noisy = toned.levels().isNoisy();
-        double speckMm = now.speckMm();
-        boolean automatic = speckMm == SheetRecipe.AUTOMATIC;
-        if (automatic) {
-            speckMm = noisy ? SheetRecipe.USUAL_SPECK_MM : 0;
-        }
+        double speckMm = countedMm(now.specks(), noisy);
         Advice advice =
                 sameTone && before.advice() != null && before.advice().speckMm() == speckMm
                         ? before.advice()
@@ -100,16 +101,9 @@ public final class InkMapper {
                 Decision.decide(toned.tone(), percent, now, laid.frame(), masked, sheetPxPerMm);
         SlitMender.mend(map, !noisy && !laid.oneBit());
         progress.report("Dropping specks", 0.9);
+        Evidence seen = new Evidence(toned.tone(), advice.edges(), grain(noisy, laid.oneBit()));
         SpeckReport specks =
-                automatic
-                        ? SpeckDropper.dropDust(
-                                map,
-                                toned.tone(),
-                                advice.edges(),
-                                grain(noisy, laid.oneBit()),
-                                sheetPxPerMm,
-                                masked.kept())
-                        : SpeckDropper.drop(map, speckMm, sheetPxPerMm, masked.kept());
+                SpeckDropper.drop(map, now.specks(), seen, sheetPxPerMm, masked.kept());
         progress.report("Ink map done", 1);
         return new InkReading(
                 map,
@@ -121,6 +115,14 @@ public final class InkMapper {
                 percent,
                 specks,
                 notes(map, laid, toned.levels()));
+    }
+
+    /** Pieces below this do not count when the threshold is chosen, mm. */
+    private static double countedMm(SpeckRecipe specks, boolean noisy) {
+        if (!specks.dustByScan()) {
+            return specks.dustMm();
+        }
+        return noisy ? USUAL_SPECK_MM : 0;
     }
 
     private static Grain grain(boolean noisy, boolean oneBit) {

@@ -10,10 +10,7 @@ import neattrace.sheet.tone.ToneMap;
  * would (naive Bayes; the weights are our own, no source): above zero a piece belongs to the
  * drawing. No sign decides by itself, size as little as the others.
  */
-final class DustJudge {
-
-    /** A score this far from zero either way is in doubt. */
-    static final double DOUBT = 1.2;
+final class DustJudge implements Judge {
 
     /** A dot of a pen is about as large as its line is wide; dust of this share of it is even. */
     private static final double EVEN_SIZE = 0.62;
@@ -116,8 +113,8 @@ final class DustJudge {
         return best;
     }
 
-    /** Above zero for what belongs to the drawing. */
-    double score(int k) {
+    @Override
+    public double score(int k) {
         double score = prior + forSize(k) + forDarkness(k) + forShape(k) + forCompany(k);
         return score + place.score(pieces, k);
     }

@@ -7,17 +7,13 @@ import java.util.Comparator;
 import java.util.List;
 import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
-import neattrace.sheet.edge.EdgeLevels;
+import neattrace.sheet.SpeckRecipe;
+import neattrace.sheet.speck.Evidence.Grain;
 import neattrace.sheet.speck.Speck.Fate;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.speck.SpeckReport.Count;
 
 /** Takes specks of ink and pinholes of paper away. */
 public final class SpeckDropper {
-
-    /** From this share of the limit's diameter to that one a piece is in doubt. */
-    private static final double DOUBT_FROM = 0.8;
-
-    private static final double DOUBT_TO = 1.4;
 
     /** A piece of more diameters of the pen than this is no speck. */
     private static final double LARGE = 1.8;
@@ -25,104 +21,70 @@ public final class SpeckDropper {
     /** Nor is one of so many pixels, however wide the pen. */
     private static final double LEAST_LARGE_PX = 16;
 
-    /** Where nothing but solid shapes is drawn these are no measure; dust is hardly ever larger. */
-    private static final double WIDEST_PEN_PX = 24;
-
     /** More small pieces than this are grain; what is finer than half a line goes. */
     private static final int MANY = 40_000;
-
-    /** What a picture is like apart from the drawing. */
-    public enum Grain {
-        /** A scan or a photo of paper. */
-        PAPER(0),
-        /** Black and white: grain, if there was any, can no longer be seen. */
-        UNKNOWN(2),
-        /** No grain at all. */
-        NONE(6);
-
-        /** So many specks strewn about are dust. */
-        private final int strewn;
-
-        Grain(int strewn) {
-            this.strewn = strewn;
-        }
-    }
 
     private static final double FINE = 0.5;
     private static final double FAR = 4;
 
-    private SpeckDropper() {}
+    private final InkMap map;
+    private final Evidence seen;
+    private final double pxPerMm;
+    private final BitSet kept;
+    private final List<Speck> doubtful = new ArrayList<>();
 
-    /**
-     * Drops what is smaller than a size, in place.
-     *
-     * @param map changed: dropped ink becomes paper, dropped holes become ink
-     * @param limitMm diameter of a dot whose area a piece must have to stay, mm
-     * @param kept protected pixels, by row times width plus column
-     */
-    public static SpeckReport drop(InkMap map, double limitMm, double pxPerMm, BitSet kept) {
-        double limit = Math.PI / 4 * Math.pow(limitMm * pxPerMm, 2);
-        if (limit <= 0) {
-            return SpeckReport.NONE;
-        }
-        double looked = limit * DOUBT_TO * DOUBT_TO;
-        List<Speck> doubtful = new ArrayList<>();
-        RunLabels ink = RunLabels.of(map, true, true);
-        SmallPieces dots = SmallPieces.of(ink, map, looked, pxPerMm, kept);
-        Outcome dust = bySize(dots, limit, pxPerMm, true, doubtful);
-        repaint(map, ink, dust.dropped(), (byte) 0);
-        RunLabels paper = RunLabels.of(map, false, false);
-        SmallPieces holes = SmallPieces.of(paper, map, looked, pxPerMm, kept);
-        Outcome pinholes = bySize(holes, limit, pxPerMm, false, doubtful);
-        repaint(map, paper, pinholes.dropped(), (byte) 255);
-        return report(limitMm, dust, pinholes, doubtful);
+    private SpeckDropper(InkMap map, Evidence seen, double pxPerMm, BitSet kept) {
+        this.map = map;
+        this.seen = seen;
+        this.pxPerMm = pxPerMm;
+        this.kept = kept;
     }
 
     /**
-     * Drops dust and pinholes, told from the drawing's own dots by all that can be seen of them, in
-     * place.
+     * Drops dust and fills pinholes, in place. Where the scan decides they are told from the
+     * drawing's own dots by all that can be seen of them; pieces that line up stay either way.
      *
      * @param map changed: dropped ink becomes paper, dropped holes become ink
-     * @param tone what it was decided from
-     * @param edges what the drawing's edges have in common
-     * @param grain what the picture is like: without grain nothing goes unless specks finer than
-     *     its lines lie strewn over its paper
+     * @param sizes below which pieces go, or that the scan decides
+     * @param seen what the scan shows; not looked at where both sizes are set
      * @param kept protected pixels, by row times width plus column
      */
-    public static SpeckReport dropDust(
-            InkMap map, ToneMap tone, EdgeLevels edges, Grain grain, double pxPerMm, BitSet kept) {
-        double pen = Math.min(WIDEST_PEN_PX, edges.penPx());
-        double large = Math.max(LEAST_LARGE_PX, Math.PI / 4 * Math.pow(LARGE * pen, 2));
-        List<Speck> doubtful = new ArrayList<>();
-        RunLabels ink = RunLabels.of(map, true, true);
-        DrawnGrid drawn = new DrawnGrid(ink, map.width(), map.height(), large, pen);
-        SmallPieces dots = SmallPieces.of(ink, map, large, pxPerMm, kept);
-        boolean clean = grain == Grain.NONE;
-        if (strewn(dots, drawn, pen) < grain.strewn) {
-            return SpeckReport.NONE;
+    public static SpeckReport drop(
+            InkMap map, SpeckRecipe sizes, Evidence seen, double pxPerMm, BitSet kept) {
+        SpeckDropper dropper = new SpeckDropper(map, seen, pxPerMm, kept);
+        boolean byScan = sizes.dustByScan() || sizes.pinholesByScan();
+        boolean clean = byScan && dropper.showsNoDust();
+        Count dust =
+                sizes.dustByScan()
+                        ? clean ? Count.NONE : dropper.dustByScan()
+                        : dropper.bySize(sizes.dustMm(), true);
+        Count pinholes =
+                sizes.pinholesByScan()
+                        ? clean ? Count.NONE : dropper.pinholesByScan()
+                        : dropper.bySize(sizes.pinholeMm(), false);
+        return dropper.report(dust, pinholes);
+    }
+
+    private SpeckReport report(Count dust, Count pinholes) {
+        doubtful.sort(Comparator.comparingDouble(Speck::diameterMm).reversed());
+        return new SpeckReport(
+                dust,
+                pinholes,
+                doubtful.subList(0, Math.min(SpeckReport.MOST, doubtful.size())),
+                Math.max(0, doubtful.size() - SpeckReport.MOST));
+    }
+
+    private boolean showsNoDust() {
+        if (seen.grain().strewn == 0) {
+            return false;
         }
-        DustJudge ofDots = new DustJudge(dots, tone, edges, pen, drawn, true, clean);
-        Outcome dust = byScore(dots, ofDots, pen, pxPerMm, true, doubtful);
-        repaint(map, ink, dust.dropped(), (byte) 0);
-        RunLabels paper = RunLabels.of(map, false, false);
-        SmallPieces holes = SmallPieces.of(paper, map, large, pxPerMm, kept);
-        DustJudge ofHoles =
-                new DustJudge(
-                        holes,
-                        tone,
-                        edges,
-                        pen,
-                        new HolePlace(paper, map.width(), map.height(), pen),
-                        false,
-                        clean);
-        Outcome pinholes = byScore(holes, ofHoles, pen, pxPerMm, false, doubtful);
-        repaint(map, paper, pinholes.dropped(), (byte) 255);
-        double largest = Math.sqrt(Math.max(dust.largest(), pinholes.largest()) * 4 / Math.PI);
-        return report(largest / pxPerMm, dust, pinholes, doubtful);
+        RunLabels ink = RunLabels.of(map, true, true);
+        return strewn(small(ink, largePx()), drawn(ink)) < seen.grain().strewn;
     }
 
     /** How many specks much finer than lines lie far from them. */
-    private static int strewn(SmallPieces dots, DrawnGrid drawn, double pen) {
+    private int strewn(SmallPieces dots, DrawnGrid drawn) {
+        double pen = seen.penPx();
         int strewn = 0;
         for (int k = 0; k < dots.count(); k++) {
             boolean fine = dots.diameterPx(k) < FINE * pen && !dots.inPattern[k];
@@ -131,15 +93,55 @@ public final class SpeckDropper {
         return strewn;
     }
 
-    private static SpeckReport report(
-            double limitMm, Outcome dust, Outcome pinholes, List<Speck> doubtful) {
-        doubtful.sort(Comparator.comparingDouble(Speck::diameterMm).reversed());
-        return new SpeckReport(
-                limitMm,
-                dust.dropped().cardinality() + pinholes.dropped().cardinality(),
-                dust.inPattern() + pinholes.inPattern(),
-                doubtful.subList(0, Math.min(SpeckReport.MOST, doubtful.size())),
-                Math.max(0, doubtful.size() - SpeckReport.MOST));
+    private Count dustByScan() {
+        RunLabels ink = RunLabels.of(map, true, true);
+        SmallPieces dots = small(ink, largePx());
+        Judge judge = byScan(dots, drawn(ink), true);
+        return inMm(decide(dots, judge, ink, true));
+    }
+
+    private Count pinholesByScan() {
+        RunLabels paper = RunLabels.of(map, false, false);
+        SmallPieces holes = small(paper, largePx());
+        Place place = new HolePlace(paper, map.width(), map.height(), seen.penPx());
+        return inMm(decide(holes, byScan(holes, place, false), paper, false));
+    }
+
+    private Judge byScan(SmallPieces pieces, Place place, boolean ink) {
+        double pen = seen.penPx();
+        if (pieces.count() > MANY) {
+            return k -> pieces.diameterPx(k) < pen / 2 ? -Judge.DOUBT : Judge.DOUBT;
+        }
+        boolean clean = seen.grain() == Grain.NONE;
+        return new DustJudge(pieces, seen.tone(), seen.edges(), pen, place, ink, clean);
+    }
+
+    private Count bySize(double limitMm, boolean ink) {
+        double limit = Math.PI / 4 * Math.pow(limitMm * pxPerMm, 2);
+        if (limit <= 0) {
+            return Count.NONE;
+        }
+        RunLabels parts = RunLabels.of(map, ink, ink);
+        SmallPieces pieces = small(parts, limit * SizeJudge.DOUBT_TO * SizeJudge.DOUBT_TO);
+        Outcome outcome = decide(pieces, new SizeJudge(pieces, limitMm * pxPerMm), parts, ink);
+        return new Count(limitMm, outcome.dropped, outcome.inPattern);
+    }
+
+    private double largePx() {
+        return Math.max(LEAST_LARGE_PX, Math.PI / 4 * Math.pow(LARGE * seen.penPx(), 2));
+    }
+
+    private SmallPieces small(RunLabels parts, double most) {
+        return SmallPieces.of(parts, map, most, pxPerMm, kept);
+    }
+
+    private DrawnGrid drawn(RunLabels ink) {
+        return new DrawnGrid(ink, map.width(), map.height(), largePx(), seen.penPx());
+    }
+
+    private Count inMm(Outcome outcome) {
+        double largest = Math.sqrt(outcome.largest * 4 / Math.PI);
+        return new Count(largest / pxPerMm, outcome.dropped, outcome.inPattern);
     }
 
     /**
@@ -147,24 +149,14 @@ public final class SpeckDropper {
      *
      * @param largest pixels of the largest that goes
      */
-    private record Outcome(BitSet dropped, int inPattern, long largest) {}
+    private record Outcome(int dropped, int inPattern, long largest) {}
 
-    private static Outcome byScore(
-            SmallPieces pieces,
-            DustJudge judge,
-            double pen,
-            double pxPerMm,
-            boolean ink,
-            List<Speck> doubtful) {
+    private Outcome decide(SmallPieces pieces, Judge judge, RunLabels parts, boolean ink) {
         BitSet dropped = new BitSet();
         int inPattern = 0;
         long largest = 0;
-        boolean many = pieces.count() > MANY;
         for (int k = 0; k < pieces.count(); k++) {
-            double score =
-                    !many
-                            ? judge.score(k)
-                            : pieces.diameterPx(k) < pen / 2 ? -DustJudge.DOUBT : DustJudge.DOUBT;
+            double score = judge.score(k);
             Fate fate = score < 0 ? fate(pieces, k) : Fate.KEPT;
             inPattern += fate == Fate.PATTERN ? 1 : 0;
             if (fate == Fate.DROPPED) {
@@ -172,35 +164,13 @@ public final class SpeckDropper {
                 largest = Math.max(largest, pieces.area[k]);
             }
             boolean decided = fate == Fate.PATTERN || fate == Fate.PROTECTED;
-            if (Math.abs(score) < DustJudge.DOUBT && !decided && !pieces.inPattern[k]) {
+            if (Math.abs(score) < Judge.DOUBT && !decided && !pieces.inPattern[k]) {
                 double diameterMm = pieces.diameterPx(k) / pxPerMm;
                 doubtful.add(new Speck(pieces.x[k], pieces.y[k], diameterMm, ink, fate));
             }
         }
-        return new Outcome(dropped, inPattern, largest);
-    }
-
-    private static Outcome bySize(
-            SmallPieces pieces, double limit, double pxPerMm, boolean ink, List<Speck> doubtful) {
-        BitSet dropped = new BitSet();
-        int inPattern = 0;
-        for (int k = 0; k < pieces.count(); k++) {
-            Fate fate = pieces.area[k] < limit ? fate(pieces, k) : Fate.KEPT;
-            if (fate == Fate.DROPPED) {
-                dropped.set(pieces.part[k]);
-            }
-            inPattern += fate == Fate.PATTERN ? 1 : 0;
-            boolean near =
-                    pieces.area[k] >= limit * DOUBT_FROM * DOUBT_FROM
-                            && (fate == Fate.DROPPED
-                                    || pieces.area[k] < limit * DOUBT_TO * DOUBT_TO);
-            boolean decided = fate == Fate.PATTERN || fate == Fate.PROTECTED;
-            if (near && !decided && !pieces.inPattern[k]) {
-                double diameterMm = pieces.diameterPx(k) / pxPerMm;
-                doubtful.add(new Speck(pieces.x[k], pieces.y[k], diameterMm, ink, fate));
-            }
-        }
-        return new Outcome(dropped, inPattern, 0);
+        repaint(parts, dropped, ink ? (byte) 0 : (byte) 255);
+        return new Outcome(dropped.cardinality(), inPattern, largest);
     }
 
     private static Fate fate(SmallPieces pieces, int k) {
@@ -210,7 +180,7 @@ public final class SpeckDropper {
         return pieces.inPattern[k] ? Fate.PATTERN : Fate.DROPPED;
     }
 
-    private static void repaint(InkMap map, RunLabels parts, BitSet dropped, byte value) {
+    private void repaint(RunLabels parts, BitSet dropped, byte value) {
         if (dropped.isEmpty()) {
             return;
         }

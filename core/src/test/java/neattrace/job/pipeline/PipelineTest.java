@@ -23,6 +23,7 @@ import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureException;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
 import neattrace.testing.Sheets;
@@ -78,7 +79,12 @@ class PipelineTest {
     void fillsStayWithTheirAreasWhenTheSheetChanges() throws IOException {
         Drawing first = run(Jobs.coloured(), null);
         Job lighter =
-                first.job().withRecipe(first.job().recipe().withInkPercent(35).withSpeckMm(0.1));
+                first.job()
+                        .withRecipe(
+                                first.job()
+                                        .recipe()
+                                        .withInkPercent(35)
+                                        .withSpecks(SpeckRecipe.under(0.1)));
         Drawing second = run(lighter, first);
         assertThat(second.reading()).isNotSameAs(first.reading());
         assertThat(second.layers())

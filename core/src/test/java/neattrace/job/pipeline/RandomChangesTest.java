@@ -13,6 +13,7 @@ import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.progress.Progress;
 import neattrace.region.Join;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.testing.Jobs;
 import neattrace.trace.LineColour;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,7 +30,13 @@ class RandomChangesTest {
         Point at = new Point(x, y);
         return switch (chance.nextInt(14)) {
             case 0 -> job.withRecipe(job.recipe().withInkPercent(chance.nextInt(30, 70)));
-            case 1 -> job.withRecipe(job.recipe().withSpeckMm(chance.nextDouble(0, 0.5)));
+            case 1 ->
+                    job.withRecipe(
+                            job.recipe()
+                                    .withSpecks(
+                                            new SpeckRecipe(
+                                                    chance.nextDouble(0, 0.5),
+                                                    chance.nextDouble(0, 0.5))));
             case 2 -> job.withClose(job.close().withGapMm(chance.nextInt(5) * 0.4));
             case 3 ->
                     job.withClose(

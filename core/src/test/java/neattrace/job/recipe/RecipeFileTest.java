@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.testing.Recipes;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -33,6 +34,18 @@ class RecipeFileTest {
         assertThat(back.recipe().decision().patches()).isEmpty();
         assertThat(back.recipe().frame()).isEqualTo(FrameRecipe.WHOLE.withEnlarge(2));
         assertThat(back.recipe().light()).isEqualTo(Recipes.full().light());
+    }
+
+    /** Recipes kept before pinholes had a size of their own: it was that of dust. */
+    @Test
+    void withoutASizeOfPinholesThatOfDustCounts() throws IOException {
+        SheetRecipe recipe = SheetRecipe.automatic().withSpecks(new SpeckRecipe(0.3, 0.1));
+        RecipeFile.save(file, new NamedRecipe("old", recipe));
+        String json = Files.readString(file);
+        Files.writeString(file, json.replaceFirst(",\\s*\"pinholeMm\" : 0.1", ""));
+        assertThat(RecipeFile.open(file).recipe().specks()).isEqualTo(SpeckRecipe.under(0.3));
+        Files.writeString(file, json);
+        assertThat(RecipeFile.open(file).recipe()).isEqualTo(recipe);
     }
 
     private void assertRefused(String from, String to, String message) throws IOException {
@@ -69,11 +82,11 @@ class RecipeFileTest {
     void aShelfKeepsRecipesByTheirNames() throws IOException {
         RecipeShelf shelf = new RecipeShelf(folder.resolve("recipes"));
         assertThat(shelf.all()).isEmpty();
-        SheetRecipe soft = SheetRecipe.automatic().withSpeckMm(0.4);
+        SheetRecipe soft = SheetRecipe.automatic().withSpecks(SpeckRecipe.under(0.4));
         shelf.keep(new NamedRecipe("Soft pencil/2B", soft));
         shelf.keep(new NamedRecipe("Matt paper, 0.3 pen", Recipes.full()));
         shelf.keep(new NamedRecipe("soft pencil\\2B", SheetRecipe.automatic()));
-        shelf.keep(new NamedRecipe("soft PENCIL/2b", soft.withSpeckMm(0.5)));
+        shelf.keep(new NamedRecipe("soft PENCIL/2b", soft.withSpecks(SpeckRecipe.under(0.5))));
         assertThat(shelf.all())
                 .extracting(NamedRecipe::name)
                 .containsExactly("Matt paper, 0.3 pen", "soft PENCIL/2b", "soft pencil\\2B");

@@ -19,7 +19,6 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.concurrent.CancellationException;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
@@ -176,13 +175,9 @@ class OpeningTest {
         assertThat(greys(read(png, Opening.USUAL))).containsExactly(128, 40, 127, 255);
     }
 
-    /** A lossless WebP of two black pixels beside two white ones. */
     @Test
     void webpIsRead() throws IOException {
-        byte[] webp =
-                Base64.getDecoder()
-                        .decode("UklGRiAAAABXRUJQVlA4TBMAAAAvAUAAAA8w//M///MfeKhARP8DAA==");
-        Picture picture = read(webp, Opening.USUAL);
+        Picture picture = read(Pictures.webp(), Opening.USUAL);
         assertThat(picture.width()).isEqualTo(2);
         assertThat(picture.format()).isEqualTo("WEBP");
         assertThat(greys(picture)).containsExactly(0, 255, 0, 255);

@@ -20,6 +20,7 @@ import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.SheetStep;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -67,14 +68,15 @@ class InkMapperTest {
     void aGrainyScanLosesItsDustAndNothingElse() {
         InkReading reading = read(grainy(15), SheetRecipe.automatic());
         assertThat(reading.specks().dropped()).isEqualTo(15);
-        assertThat(reading.specks().limitMm()).isBetween(0.05, 0.15);
+        assertThat(reading.specks().dust().limitMm()).isBetween(0.05, 0.15);
         assertThat(RunLabels.of(reading.map(), true, true).count()).isEqualTo(1);
         assertThat(reading.notes()).anyMatch(note -> note.contains("grain"));
     }
 
     @Test
     void dustStaysIfAskedTo() {
-        InkReading reading = read(grainy(15), SheetRecipe.automatic().withSpeckMm(0));
+        InkReading reading =
+                read(grainy(15), SheetRecipe.automatic().withSpecks(SpeckRecipe.under(0)));
         assertThat(reading.specks().dropped()).isZero();
         assertThat(RunLabels.of(reading.map(), true, true).count()).isEqualTo(16);
     }
@@ -253,7 +255,7 @@ class InkMapperTest {
     @Test
     void whatNoChangeConcernsIsTakenOver() {
         Picture picture = new Picture(grainy(3), new int[0], Resolution.assumed(), "", List.of());
-        SheetRecipe recipe = SheetRecipe.automatic().withSpeckMm(0.3);
+        SheetRecipe recipe = SheetRecipe.automatic().withSpecks(SpeckRecipe.under(0.3));
         InkReading first = InkMapper.read(picture, recipe, PX_PER_MM, null, Progress.SILENT);
         InkReading second =
                 InkMapper.read(
@@ -277,7 +279,8 @@ class InkMapperTest {
         InkPreview preview = InkPreview.of(reading, -10, 20, 200, 150, 1_000_000);
         assertThat(preview.x()).isZero();
         assertThat(preview.width()).isEqualTo(190);
-        SheetRecipe changed = SheetRecipe.automatic().withInkPercent(35).withSpeckMm(0);
+        SheetRecipe changed =
+                SheetRecipe.automatic().withInkPercent(35).withSpecks(SpeckRecipe.under(0));
         InkMap whole = read(grainy(5), changed).map();
         InkMap part = preview.show(changed);
         for (int y = 0; y < 150; y++) {

@@ -6,10 +6,11 @@ import java.util.BitSet;
 import java.util.SplittableRandom;
 import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.edge.EdgeLevels;
 import neattrace.sheet.edge.EdgeProfiles;
+import neattrace.sheet.speck.Evidence.Grain;
 import neattrace.sheet.speck.Speck.Fate;
-import neattrace.sheet.speck.SpeckDropper.Grain;
 import neattrace.sheet.tone.ToneMap;
 import org.junit.jupiter.api.Test;
 
@@ -32,7 +33,7 @@ class SpeckDropperTest {
     }
 
     private static SpeckReport drop(InkMap map, double mm) {
-        return SpeckDropper.drop(map, mm, PX_PER_MM, new BitSet());
+        return SpeckDropper.drop(map, SpeckRecipe.under(mm), null, PX_PER_MM, new BitSet());
     }
 
     @Test
@@ -112,7 +113,7 @@ class SpeckDropperTest {
         map.coverage()[150 * 600 + 400] = 0;
         BitSet kept = new BitSet();
         kept.set(150 * 600 + 380, 150 * 600 + 420);
-        SpeckReport report = SpeckDropper.drop(map, 0.5, PX_PER_MM, kept);
+        SpeckReport report = SpeckDropper.drop(map, SpeckRecipe.under(0.5), null, PX_PER_MM, kept);
         assertThat(report.dropped()).isEqualTo(1);
         assertThat(map.isInk(100, 150)).isTrue();
         assertThat(map.isInk(400, 150)).isFalse();
@@ -128,10 +129,15 @@ class SpeckDropperTest {
     }
 
     private static SpeckReport dropDust(InkMap map, Grain grain) {
+        return drop(map, SpeckRecipe.AUTOMATIC, grain);
+    }
+
+    private static SpeckReport drop(InkMap map, SpeckRecipe sizes, Grain grain) {
         ToneMap tone = new ToneMap(map.width(), map.height(), map.coverage().clone());
         EdgeLevels edges = EdgeProfiles.measure(tone, 24);
         assertThat(edges.penPx()).isBetween(5.0, 7.0);
-        return SpeckDropper.dropDust(map, tone, edges, grain, PX_PER_MM, new BitSet());
+        return SpeckDropper.drop(
+                map, sizes, new Evidence(tone, edges, grain), PX_PER_MM, new BitSet());
     }
 
     /** Much finer than lines and strewn: dust. As large as lines are wide: dots of the pen. */
@@ -186,6 +192,49 @@ class SpeckDropperTest {
             dot(map, chance.nextDouble(10, 590), chance.nextDouble(10, 220), 1.5);
         }
         assertThat(dropDust(map, Grain.NONE).dropped()).isGreaterThan(50);
+    }
+
+    /** Stars in a night sky and dust on the paper beside it are no longer one question. */
+    @Test
+    void pinholesHaveASizeOfTheirOwn() {
+        for (double pinholeMm : new double[] {0, 0.2, 0.5}) {
+            InkMap map = skyAndDust();
+            SpeckReport report =
+                    SpeckDropper.drop(
+                            map, new SpeckRecipe(0.5, pinholeMm), null, PX_PER_MM, new BitSet());
+            assertThat(map.isInk(100, 400)).isFalse();
+            assertThat(map.isInk(101, 101)).isEqualTo(pinholeMm == 0.5);
+            assertThat(report.dust().dropped()).isEqualTo(1);
+            assertThat(report.pinholes().dropped()).isEqualTo(pinholeMm == 0.5 ? 1 : 0);
+            assertThat(report.pinholes().limitMm()).isEqualTo(pinholeMm);
+        }
+    }
+
+    /** Solid ink with a hole of 4 px, and a dot of as much on the paper. */
+    private static InkMap skyAndDust() {
+        InkMap map = paper();
+        java.util.Arrays.fill(map.coverage(), 50 * 600, 200 * 600, (byte) 255);
+        for (int y = 100; y < 104; y++) {
+            java.util.Arrays.fill(map.coverage(), y * 600 + 100, y * 600 + 104, (byte) 0);
+        }
+        dot(map, 100, 400, 4);
+        return map;
+    }
+
+    @Test
+    void oneKindByScanAndTheOtherBySize() {
+        InkMap map = lined();
+        map.coverage()[253 * 600 + 100] = 0;
+        dot(map, 100, 100, 2);
+        SpeckReport pinholesKept = drop(map, SpeckRecipe.AUTOMATIC.withPinholeMm(0), Grain.PAPER);
+        assertThat(pinholesKept.dust().dropped()).isEqualTo(1);
+        assertThat(map.isInk(100, 253)).isFalse();
+        map = lined();
+        map.coverage()[253 * 600 + 100] = 0;
+        dot(map, 100, 100, 2);
+        SpeckReport dustKept = drop(map, SpeckRecipe.AUTOMATIC.withDustMm(0), Grain.PAPER);
+        assertThat(dustKept.pinholes().dropped()).isEqualTo(1);
+        assertThat(map.isInk(100, 100)).isTrue();
     }
 
     /** Paper in a line that is finer than half of the line, and paper between lines. */

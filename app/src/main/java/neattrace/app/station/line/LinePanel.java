@@ -21,6 +21,7 @@ import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.trace.Deviation;
 import neattrace.trace.PointEdit;
 import neattrace.trace.edit.InkEdit;
@@ -145,8 +146,10 @@ public final class LinePanel implements Panel {
                                                             job ->
                                                                     job.withRecipe(
                                                                             job.recipe()
-                                                                                    .withSpeckMm(
-                                                                                            1))))));
+                                                                                    .withSpecks(
+                                                                                            SpeckRecipe
+                                                                                                    .under(
+                                                                                                            1)))))));
         }
         drawing.work().adriftEdits().forEach(edit -> findings.add(adrift(edit)));
         drawing.work().adriftPoints().forEach(edit -> findings.add(adrift(edit)));

@@ -11,11 +11,12 @@ import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.sheet.DecisionRecipe.Patch;
 import neattrace.sheet.Mask;
-import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetShape;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.advice.LocalAdvice;
 import neattrace.sheet.blemish.Blemish;
 import neattrace.sheet.speck.Speck;
+import neattrace.sheet.speck.SpeckReport;
 
 /** What was found at places of a sheet: blemishes, patches, specks. */
 final class PlaceFindings {
@@ -183,17 +184,21 @@ final class PlaceFindings {
                                         r -> r.withMask(new Mask(spot, kindOfMask))));
         double mm = drawing.resolution().mmPerPx();
         Point at = new Point(speck.x() * mm, speck.y() * mm);
+        SpeckRecipe sizes = drawing.reading().recipe().specks();
+        boolean byScan = speck.ink() ? sizes.dustByScan() : sizes.pinholesByScan();
+        SpeckReport report = drawing.reading().specks();
         return new Finding(
                 at,
                 2,
                 title,
-                drawing.reading().recipe().speckMm() == SheetRecipe.AUTOMATIC
+                byScan
                         ? "By its size, darkness, shape and company it may be either: dust, or"
                                 + " part of the drawing?"
                         : String.format(
                                 Locale.ROOT,
-                                "Near the limit of %.2f mm: dust, or part of the drawing?",
-                                drawing.reading().specks().limitMm()),
+                                "Near the limit of %.2f mm: %s, or part of the drawing?",
+                                (speck.ink() ? report.dust() : report.pinholes()).limitMm(),
+                                speck.ink() ? "dust" : "a pinhole"),
                 Mark.at(at, title, false),
                 List.of(right, otherwise));
     }

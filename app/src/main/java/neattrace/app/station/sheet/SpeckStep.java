@@ -1,6 +1,7 @@
 package neattrace.app.station.sheet;
 
 import java.util.Locale;
+import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -9,31 +10,30 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
-import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetStep;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.speck.SpeckReport;
 
 /** Dust and pinholes. */
 final class SpeckStep implements SheetPart {
 
-    private final NumberField size;
+    private final Desk desk;
+    private final NumberField dust;
+    private final NumberField pinholes;
     private final Label counts = new Hint("");
     private final VBox content;
 
     SpeckStep(Desk desk) {
-        size =
-                new NumberField(
-                        "Speck size",
-                        "mm",
-                        0,
-                        SheetRecipe.MOST_SPECK_MM,
-                        0.05,
-                        v -> desk.change("Specks", recipe -> recipe.withSpeckMm(v)));
-        size.setId("speck-size");
+        this.desk = desk;
+        dust = size("Dust size", SpeckRecipe::withDustMm);
+        dust.setId("speck-size");
+        pinholes = size("Pinhole size", SpeckRecipe::withPinholeMm);
+        pinholes.setId("pinhole-size");
         content =
                 new VBox(
                         8,
-                        new Sentence("Dust and pinholes under", size, "are dropped."),
+                        new Sentence("Dust under", dust, "is dropped."),
+                        new Sentence("Pinholes under", pinholes, "are filled."),
                         counts,
                         Buttons.small(
                                 "Let the scan decide",
@@ -41,9 +41,17 @@ final class SpeckStep implements SheetPart {
                                 () ->
                                         desk.change(
                                                 "Specks",
-                                                recipe ->
-                                                        recipe.withSpeckMm(
-                                                                SheetRecipe.AUTOMATIC))));
+                                                r -> r.withSpecks(SpeckRecipe.AUTOMATIC))));
+    }
+
+    private NumberField size(String name, BiFunction<SpeckRecipe, Double, SpeckRecipe> set) {
+        return new NumberField(
+                name,
+                "mm",
+                0,
+                SpeckRecipe.MOST_MM,
+                0.05,
+                mm -> desk.change(name, r -> r.withSpecks(set.apply(r.specks(), mm))));
     }
 
     @Override
@@ -54,9 +62,13 @@ final class SpeckStep implements SheetPart {
     @Override
     public String state(Shown shown) {
         SpeckReport report = shown.drawing().reading().specks();
-        return report.limitMm() == 0
-                ? "all kept"
-                : String.format(Locale.ROOT, "%d dropped", report.dropped());
+        int dropped = report.dust().dropped();
+        int filled = report.pinholes().dropped();
+        if (dropped + filled == 0) {
+            return "all kept";
+        }
+        String pinholesToo = filled == 0 ? "" : String.format(Locale.ROOT, ", %d filled", filled);
+        return String.format(Locale.ROOT, "%d dropped%s", dropped, pinholesToo);
     }
 
     @Override
@@ -72,7 +84,8 @@ final class SpeckStep implements SheetPart {
     @Override
     public void show(Shown shown) {
         SpeckReport report = shown.drawing().reading().specks();
-        size.show(Math.round(report.limitMm() * 100) / 100.0);
+        dust.show(hundredths(report.dust().limitMm()));
+        pinholes.show(hundredths(report.pinholes().limitMm()));
         String pattern =
                 report.inPattern() == 0
                         ? "None of what is so small lines up like stippling or hatching."
@@ -84,9 +97,14 @@ final class SpeckStep implements SheetPart {
         counts.setText(
                 String.format(
                         Locale.ROOT,
-                        "%d dropped, %d near the limit. %s",
-                        report.dropped(),
-                        report.doubtful().size(),
+                        "%d dropped, %d filled, %d in doubt. %s",
+                        report.dust().dropped(),
+                        report.pinholes().dropped(),
+                        report.doubtful().size() + report.unlisted(),
                         pattern));
+    }
+
+    private static double hundredths(double mm) {
+        return Math.round(mm * 100) / 100.0;
     }
 }

@@ -16,7 +16,7 @@ import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.PencilRecipe;
 import neattrace.sheet.PencilRecipe.Colour;
 import neattrace.sheet.PencilRecipe.Use;
-import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.review.SheetReview;
 import neattrace.sheet.speck.SpeckReport;
 import neattrace.sheet.tilt.Tilt;
@@ -252,7 +252,8 @@ final class WholeFindings {
 
     Optional<Finding> dropped(Drawing drawing) {
         SpeckReport report = drawing.reading().specks();
-        boolean automatic = drawing.job().recipe().speckMm() == SheetRecipe.AUTOMATIC;
+        SpeckRecipe sizes = drawing.job().recipe().specks();
+        boolean automatic = sizes.dustByScan() || sizes.pinholesByScan();
         if (report.dropped() == 0 || !automatic || LeftAlone.isLeft(drawing, "dropped")) {
             return Optional.empty();
         }
@@ -265,16 +266,32 @@ final class WholeFindings {
                                 report.inPattern());
         return Optional.of(
                 Finding.general(
-                        report.dropped() + " specks were dropped",
+                        dropped(report),
                         String.format(
                                 Locale.ROOT,
-                                "The paper has grain; dots under %.2f mm are taken for dust.%s",
-                                report.limitMm(),
+                                "The largest is %.2f mm. By size, darkness, shape and company they"
+                                        + " are dust, not dots of the drawing.%s",
+                                Math.max(report.dust().limitMm(), report.pinholes().limitMm()),
                                 pattern),
                         new Answer("That is right", () -> left.settle("dropped", new Point(0, 0))),
                         new Answer(
                                 "Keep them",
-                                () -> desk.change("Keep specks", r -> r.withSpeckMm(0)))));
+                                () ->
+                                        desk.change(
+                                                "Keep specks",
+                                                r -> r.withSpecks(SpeckRecipe.KEEP_ALL)))));
+    }
+
+    private static String dropped(SpeckReport report) {
+        int dust = report.dust().dropped();
+        int pinholes = report.pinholes().dropped();
+        if (pinholes == 0) {
+            return dust + (dust == 1 ? " speck was dropped" : " specks were dropped");
+        }
+        String filled = pinholes + (pinholes == 1 ? " pinhole" : " pinholes");
+        return dust == 0
+                ? filled + (pinholes == 1 ? " was filled" : " were filled")
+                : dust + (dust == 1 ? " speck" : " specks") + " dropped, " + filled + " filled";
     }
 
     Optional<Finding> coarse(Drawing drawing, SheetReview review) {

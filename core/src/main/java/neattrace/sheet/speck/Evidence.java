@@ -1,0 +1,39 @@
+package neattrace.sheet.speck;
+
+import neattrace.sheet.edge.EdgeLevels;
+import neattrace.sheet.tone.ToneMap;
+
+/**
+ * What a scan shows of its dust.
+ *
+ * @param tone what black and white were decided from
+ * @param edges what the drawing's edges have in common
+ * @param grain what the picture is like apart from the drawing
+ */
+public record Evidence(ToneMap tone, EdgeLevels edges, Grain grain) {
+
+    /** Where nothing but solid shapes is drawn these are no measure; dust is hardly ever larger. */
+    private static final double WIDEST_PEN_PX = 24;
+
+    /** What a picture is like apart from the drawing. */
+    public enum Grain {
+        /** A scan or a photo of paper. */
+        PAPER(0),
+        /** Black and white: grain, if there was any, can no longer be seen. */
+        UNKNOWN(2),
+        /** No grain at all: nothing goes unless specks finer than the lines lie strewn about. */
+        NONE(6);
+
+        /** So many specks strewn about are dust. */
+        final int strewn;
+
+        Grain(int strewn) {
+            this.strewn = strewn;
+        }
+    }
+
+    /** How wide the drawing's lines are, px. */
+    double penPx() {
+        return Math.min(WIDEST_PEN_PX, edges.penPx());
+    }
+}
