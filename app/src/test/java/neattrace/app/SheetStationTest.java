@@ -32,6 +32,7 @@ import neattrace.sheet.LightRecipe;
 import neattrace.sheet.Mask;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetStep;
+import neattrace.sheet.SpeckRecipe;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -295,6 +296,23 @@ class SheetStationTest extends WindowTest {
                 .isFalse();
         robot.push(KeyCode.DIGIT7);
         assertThat(robot.lookup("#speck-size").tryQuery()).isPresent();
+    }
+
+    @Test
+    void pinholesHaveASizeOfTheirOwn(FxRobot robot) throws Exception {
+        openSheet(robot, scan("holes.png", 0, false));
+        openStep(robot, "specks");
+        TextField field = robot.lookup("#pinhole-size").queryAs(TextField.class);
+        robot.interact(
+                () -> {
+                    field.setText("0.3");
+                    field.fireEvent(new ActionEvent());
+                });
+        settled();
+        assertThat(recipe().specks()).isEqualTo(SpeckRecipe.AUTOMATIC.withPinholeMm(0.3));
+        robot.clickOn("#speck-automatic");
+        settled();
+        assertThat(recipe().specks()).isEqualTo(SpeckRecipe.AUTOMATIC);
     }
 
     @Test

@@ -1,6 +1,8 @@
 package neattrace.raster.reading;
 
 import java.awt.image.BufferedImage;
+import java.awt.image.ColorModel;
+import java.awt.image.IndexColorModel;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -109,7 +111,11 @@ final class PixelFile {
     /** What a pixel takes while it is read: the decoder's own and ours. */
     private static int pixelBytes(ImageReader reader, int page) {
         try {
-            int bits = reader.getRawImageType(page).getColorModel().getPixelSize();
+            ColorModel colours = reader.getRawImageType(page).getColorModel();
+            if (colours instanceof IndexColorModel palette) {
+                return PalettePixels.isColour(palette) ? 6 : 2;
+            }
+            int bits = colours.getPixelSize();
             return bits <= 8 ? 2 : bits <= 16 ? 3 : 9;
         } catch (IOException | RuntimeException e) {
             return 9;

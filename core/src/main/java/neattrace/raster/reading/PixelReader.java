@@ -4,9 +4,9 @@ import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
 import java.awt.image.ComponentColorModel;
 import java.awt.image.DataBufferByte;
+import java.awt.image.IndexColorModel;
 import java.awt.image.Raster;
 import java.util.List;
-import java.util.stream.IntStream;
 import neattrace.raster.GreySheet;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
@@ -18,34 +18,37 @@ final class PixelReader {
 
     static Picture picture(
             BufferedImage image, Resolution resolution, String format, List<String> notes) {
+        Pixels pixels = read(image);
+        return new Picture(pixels.grey(), pixels.rgb(), resolution, format, notes);
+    }
+
+    private static Pixels read(BufferedImage image) {
+        if (image.getColorModel() instanceof IndexColorModel) {
+            return PalettePixels.of(image);
+        }
         int width = image.getWidth();
         int height = image.getHeight();
         byte[] grey = new byte[width * height];
         if (isPlainGrey(image)) {
             copyGrey(image, grey);
-            return new Picture(
-                    new GreySheet(width, height, grey), new int[0], resolution, format, notes);
+            return new Pixels(width, height, grey);
         }
         if (isDeepGrey(image)) {
             copyDeepGrey(image.getRaster(), grey);
-            return new Picture(
-                    new GreySheet(width, height, grey), new int[0], resolution, format, notes);
+            return new Pixels(width, height, grey);
         }
         if (isGreyWithAlpha(image)) {
             copyGreyOverPaper(image.getRaster(), grey);
-            return new Picture(
-                    new GreySheet(width, height, grey), new int[0], resolution, format, notes);
+            return new Pixels(width, height, grey);
         }
         int[] rgb = new int[width * height];
-        boolean[] colourful = new boolean[height];
-        IntStream.range(0, height).forEach(y -> colourful[y] = copyColour(image, y, grey, rgb));
-        boolean anyColour = IntStream.range(0, height).anyMatch(y -> colourful[y]);
-        return new Picture(
-                new GreySheet(width, height, grey),
-                anyColour ? rgb : new int[0],
-                resolution,
-                format,
-                notes);
+        boolean anyColour = false;
+        int[] row = new int[width];
+        for (int y = 0; y < height; y++) {
+            image.getRGB(0, y, width, 1, row, 0, width);
+            anyColour |= copyColour(row, y * width, grey, rgb);
+        }
+        return new Pixels(new GreySheet(width, height, grey), anyColour ? rgb : new int[0]);
     }
 
     private static boolean isPlainGrey(BufferedImage image) {
@@ -111,23 +114,39 @@ final class PixelReader {
         }
     }
 
-    private static boolean copyColour(BufferedImage image, int y, byte[] grey, int[] rgb) {
-        int width = image.getWidth();
-        int[] row = image.getRGB(0, y, width, 1, null, 0, width);
-        boolean colourful = false;
-        for (int x = 0; x < width; x++) {
-            int alpha = row[x] >>> 24;
-            int r = overWhite(row[x] >> 16 & 0xff, alpha);
-            int g = overWhite(row[x] >> 8 & 0xff, alpha);
-            int b = overWhite(row[x] & 0xff, alpha);
-            colourful |= r != g || g != b;
-            rgb[y * width + x] = r << 16 | g << 8 | b;
-            grey[y * width + x] = (byte) ((299 * r + 587 * g + 114 * b + 500) / 1000);
+    private static boolean copyColour(int[] row, int base, byte[] grey, int[] rgb) {
+        boolean anyColour = false;
+        for (int x = 0; x < row.length; x++) {
+            int over = overPaper(row[x]);
+            anyColour |= isColour(over);
+            rgb[base + x] = over;
+            grey[base + x] = luma(over);
         }
-        return colourful;
+        return anyColour;
     }
 
-    private static int overWhite(int value, int alpha) {
+    static boolean isColour(int rgb) {
+        return (rgb >> 8 & 0xff) != (rgb & 0xff) || (rgb >> 16 & 0xff) != (rgb & 0xff);
+    }
+
+    /** Luma of ITU-R BT.601. */
+    static byte luma(int rgb) {
+        int r = rgb >> 16 & 0xff;
+        int g = rgb >> 8 & 0xff;
+        int b = rgb & 0xff;
+        return (byte) ((299 * r + 587 * g + 114 * b + 500) / 1000);
+    }
+
+    /** What is seen of a colour over white. */
+    static int overPaper(int argb) {
+        int alpha = argb >>> 24;
+        int r = overPaper(argb >> 16 & 0xff, alpha);
+        int g = overPaper(argb >> 8 & 0xff, alpha);
+        int b = overPaper(argb & 0xff, alpha);
+        return r << 16 | g << 8 | b;
+    }
+
+    private static int overPaper(int value, int alpha) {
         return alpha == 255 ? value : (value * alpha + 255 * (255 - alpha) + 127) / 255;
     }
 }

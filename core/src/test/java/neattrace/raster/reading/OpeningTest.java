@@ -11,6 +11,7 @@ import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
 import java.awt.image.ComponentColorModel;
 import java.awt.image.DataBuffer;
+import java.awt.image.IndexColorModel;
 import java.awt.image.WritableRaster;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -358,5 +359,32 @@ class OpeningTest {
         assertThatThrownBy(() -> Memory.check("huge.png", Runtime.getRuntime().maxMemory() * 2))
                 .isInstanceOf(PictureException.class)
                 .hasMessageContaining("more memory than there is");
+    }
+
+    /** Three colours and a number beyond the table, over white where they are half transparent. */
+    @Test
+    void coloursOfATableAreReadOverPaper() throws IOException {
+        byte[] red = {(byte) 255, 0, 10};
+        byte[] green = {0, 0, 10};
+        byte[] blue = {0, 0, 10};
+        byte[] alpha = {(byte) 255, (byte) 128, (byte) 255};
+        IndexColorModel table = new IndexColorModel(8, 3, red, green, blue, alpha);
+        BufferedImage image = new BufferedImage(4, 1, BufferedImage.TYPE_BYTE_INDEXED, table);
+        for (int x = 0; x < 3; x++) {
+            image.getRaster().setSample(x, 0, 0, x);
+        }
+        Picture picture = read(Pictures.encode(image, "png"), Opening.USUAL);
+        assertThat(greys(picture)).containsExactly(76, 127, 10, 76);
+        assertThat(picture.rgb()).containsExactly(0xff0000, 0x7f7f7f, 0x0a0a0a, 0xff0000);
+        assertThat(picture.notes()).anyMatch(note -> note.contains("Transparent"));
+    }
+
+    /** A table of greys brings no colours along: one byte a pixel, not five. */
+    @Test
+    void oneBitScansCarryNoColours() throws IOException {
+        BufferedImage image = Pictures.plain(3, 2, BufferedImage.TYPE_BYTE_BINARY, 0xFFFFFFFF);
+        Picture picture = read(Pictures.encode(image, "png"), Opening.USUAL);
+        assertThat(picture.rgb()).isEmpty();
+        assertThat(greys(picture)).containsOnly(255);
     }
 }
