@@ -5,7 +5,7 @@ import java.util.Arrays;
 /** A growing array of ints. Not thread-safe. */
 public final class IntList {
 
-    private int[] values = new int[1024];
+    private int[] values = new int[16];
     private int size;
 
     /** Puts a value at the end. */

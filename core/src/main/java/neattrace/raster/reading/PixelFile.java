@@ -3,7 +3,6 @@ package neattrace.raster.reading;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
 import java.awt.image.IndexColorModel;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -25,10 +24,9 @@ final class PixelFile {
         T at(ImageReader reader) throws IOException;
     }
 
-    private static <T> T look(byte[] bytes, String name, Look<T> look) throws IOException {
-        ImageIO.setUseCache(false);
-        try (ImageInputStream in =
-                ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+    private static <T> T look(byte[] bytes, String name, Runnable watch, Look<T> look)
+            throws IOException {
+        try (ImageInputStream in = new WatchedBytes(bytes, watch)) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
                 throw new PictureException(
@@ -48,16 +46,26 @@ final class PixelFile {
     }
 
     static Resolution resolution(byte[] bytes, String name) throws IOException {
-        return look(bytes, name, reader -> Density.of(reader, 0, bytes).resolution());
+        return look(bytes, name, () -> {}, reader -> Density.of(reader, 0, bytes).resolution());
     }
 
     static Picture read(byte[] bytes, String name, Opening opening, Progress progress)
             throws IOException {
-        return look(bytes, name, reader -> decode(reader, bytes, name, opening, progress));
+        ReaderListener listener = new ReaderListener(progress);
+        return look(
+                bytes,
+                name,
+                listener::stillReading,
+                reader -> decode(reader, listener, bytes, name, opening, progress));
     }
 
     private static Picture decode(
-            ImageReader reader, byte[] bytes, String name, Opening opening, Progress progress)
+            ImageReader reader,
+            ReaderListener listener,
+            byte[] bytes,
+            String name,
+            Opening opening,
+            Progress progress)
             throws IOException {
         String format = reader.getFormatName().toUpperCase(Locale.ROOT);
         int pages = Math.max(1, pages(reader, format));
@@ -68,7 +76,6 @@ final class PixelFile {
         }
         PictureReader.checkSize(
                 name, reader.getWidth(page), reader.getHeight(page), pixelBytes(reader, page));
-        ReaderListener listener = new ReaderListener(progress);
         reader.addIIOReadWarningListener(listener);
         reader.addIIOReadProgressListener(listener);
         List<String> notes = new ArrayList<>();

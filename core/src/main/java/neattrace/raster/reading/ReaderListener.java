@@ -14,6 +14,7 @@ final class ReaderListener implements IIOReadWarningListener, IIOReadProgressLis
     private static final int MOST = 5;
 
     private final Progress progress;
+    private double share;
     private final List<String> warnings = new ArrayList<>();
 
     ReaderListener(Progress progress) {
@@ -42,7 +43,13 @@ final class ReaderListener implements IIOReadWarningListener, IIOReadProgressLis
 
     @Override
     public void imageProgress(ImageReader source, float percent) {
-        progress.report("Reading the picture", percent / 100);
+        share = percent / 100;
+        stillReading();
+    }
+
+    /** Passes on how far it was; whoever waits may call it off. */
+    void stillReading() {
+        progress.report("Reading the picture", share);
     }
 
     @Override

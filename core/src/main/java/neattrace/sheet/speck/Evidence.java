@@ -18,18 +18,11 @@ public record Evidence(ToneMap tone, EdgeLevels edges, Grain grain) {
     /** What a picture is like apart from the drawing. */
     public enum Grain {
         /** A scan or a photo of paper. */
-        PAPER(0),
+        PAPER,
         /** Black and white: grain, if there was any, can no longer be seen. */
-        UNKNOWN(2),
+        UNKNOWN,
         /** No grain at all: nothing goes unless specks finer than the lines lie strewn about. */
-        NONE(6);
-
-        /** So many specks strewn about are dust. */
-        final int strewn;
-
-        Grain(int strewn) {
-            this.strewn = strewn;
-        }
+        NONE
     }
 
     /** How wide the drawing's lines are, px. */

@@ -38,24 +38,16 @@ final class Pattern {
         double reach =
                 Math.min(REACH_MM * pxPerMm, Math.sqrt(CHANCE_NEIGHBOURS / Math.PI / density));
         NearGrid grid = new NearGrid(xs, ys, reach);
-        int[] parent = new int[n];
+        DotSets sets = new DotSets(n);
         double[] spacing = new double[n];
         for (int i = 0; i < n; i++) {
-            parent[i] = i;
+            link(i, near(i, areas, grid, reach), xs, ys, sets, spacing);
         }
         for (int i = 0; i < n; i++) {
-            link(i, near(i, areas, grid, reach), xs, ys, parent, spacing);
+            adopt(i, near(i, areas, grid, reach), xs, ys, sets, spacing);
         }
-        for (int i = 0; i < n; i++) {
-            adopt(i, near(i, areas, grid, reach), xs, ys, parent, spacing);
-        }
-        int[] members = new int[n];
-        for (int i = 0; i < n; i++) {
-            members[root(parent, i)]++;
-        }
-        for (int i = 0; i < n; i++) {
-            member[i] = members[root(parent, i)] >= LEAST_MEMBERS;
-        }
+        sets.mark(LEAST_MEMBERS, member);
+        EvenField.mark(xs, ys, areas, sheetArea, member);
         return member;
     }
 
@@ -76,7 +68,7 @@ final class Pattern {
 
     /** Links a dot with two neighbours on opposite sides, about as far away. */
     private static void link(
-            int i, IntList near, double[] xs, double[] ys, int[] parent, double[] spacing) {
+            int i, IntList near, double[] xs, double[] ys, DotSets sets, double[] spacing) {
         for (int a = 0; a < near.size(); a++) {
             for (int b = a + 1; b < near.size(); b++) {
                 int j = near.get(a);
@@ -93,8 +85,8 @@ final class Pattern {
                     spacing[i] = Math.max(spacing[i], Math.max(dj, dk));
                     spacing[j] = Math.max(spacing[j], dj);
                     spacing[k] = Math.max(spacing[k], dk);
-                    parent[root(parent, j)] = root(parent, i);
-                    parent[root(parent, k)] = root(parent, i);
+                    sets.join(j, i);
+                    sets.join(k, i);
                 }
             }
         }
@@ -102,25 +94,16 @@ final class Pattern {
 
     /** A dot at the end of a row has neighbours on one side only. */
     private static void adopt(
-            int i, IntList near, double[] xs, double[] ys, int[] parent, double[] spacing) {
+            int i, IntList near, double[] xs, double[] ys, DotSets sets, double[] spacing) {
         if (spacing[i] > 0) {
             return;
         }
         for (int k = 0; k < near.size(); k++) {
             int j = near.get(k);
             if (Math.hypot(xs[j] - xs[i], ys[j] - ys[i]) <= MOST_DISTANCE_RATIO * spacing[j]) {
-                parent[root(parent, i)] = root(parent, j);
+                sets.join(i, j);
                 return;
             }
         }
-    }
-
-    private static int root(int[] parent, int i) {
-        int at = i;
-        while (parent[at] != at) {
-            parent[at] = parent[parent[at]];
-            at = parent[at];
-        }
-        return at;
     }
 }

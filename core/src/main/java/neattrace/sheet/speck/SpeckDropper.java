@@ -24,8 +24,17 @@ public final class SpeckDropper {
     /** More small pieces than this are grain; what is finer than half a line goes. */
     private static final int MANY = 40_000;
 
+    /** On pictures without grain so many specks strewn about are dust all the same. */
+    private static final int STREWN = 6;
+
     private static final double FINE = 0.5;
     private static final double FAR = 4;
+
+    /**
+     * In black and white a single hole may be where lines of the drawing meet; from so many specks
+     * on, dust counted, there was dust on the glass.
+     */
+    private static final int LEAST_SPECKS = 2;
 
     private final InkMap map;
     private final Evidence seen;
@@ -60,7 +69,7 @@ public final class SpeckDropper {
                         : dropper.bySize(sizes.dustMm(), true);
         Count pinholes =
                 sizes.pinholesByScan()
-                        ? clean ? Count.NONE : dropper.pinholesByScan()
+                        ? clean ? Count.NONE : dropper.pinholesByScan(dust.dropped())
                         : dropper.bySize(sizes.pinholeMm(), false);
         return dropper.report(dust, pinholes);
     }
@@ -75,11 +84,11 @@ public final class SpeckDropper {
     }
 
     private boolean showsNoDust() {
-        if (seen.grain().strewn == 0) {
+        if (seen.grain() != Grain.NONE) {
             return false;
         }
         RunLabels ink = RunLabels.of(map, true, true);
-        return strewn(small(ink, largePx()), drawn(ink)) < seen.grain().strewn;
+        return strewn(small(ink, largePx()), drawn(ink)) < STREWN;
     }
 
     /** How many specks much finer than lines lie far from them. */
@@ -97,14 +106,33 @@ public final class SpeckDropper {
         RunLabels ink = RunLabels.of(map, true, true);
         SmallPieces dots = small(ink, largePx());
         Judge judge = byScan(dots, drawn(ink), true);
-        return inMm(decide(dots, judge, ink, true));
+        Outcome outcome = decide(dots, judge, true);
+        repaint(ink, outcome, (byte) 0);
+        return outcome.byScan(pxPerMm);
     }
 
-    private Count pinholesByScan() {
+    private Count pinholesByScan(int dust) {
         RunLabels paper = RunLabels.of(map, false, false);
         SmallPieces holes = small(paper, largePx());
         Place place = new HolePlace(paper, map.width(), map.height(), seen.penPx());
-        return inMm(decide(holes, byScan(holes, place, false), paper, false));
+        Outcome outcome = decide(holes, byScan(holes, place, false), false);
+        boolean tooFew = dust + outcome.dropped.cardinality() < LEAST_SPECKS;
+        if (seen.grain() == Grain.UNKNOWN && tooFew) {
+            keep(holes, outcome);
+            return Count.NONE;
+        }
+        repaint(paper, outcome, (byte) 255);
+        return outcome.byScan(pxPerMm);
+    }
+
+    /** What was to be dropped stays and is in doubt. */
+    private void keep(SmallPieces pieces, Outcome outcome) {
+        doubtful.removeIf(speck -> !speck.ink() && speck.fate() == Fate.DROPPED);
+        for (int k = 0; k < pieces.count(); k++) {
+            if (outcome.dropped.get(pieces.part[k])) {
+                doubtful.add(speck(pieces, k, false, Fate.KEPT));
+            }
+        }
     }
 
     private Judge byScan(SmallPieces pieces, Place place, boolean ink) {
@@ -123,8 +151,9 @@ public final class SpeckDropper {
         }
         RunLabels parts = RunLabels.of(map, ink, ink);
         SmallPieces pieces = small(parts, limit * SizeJudge.DOUBT_TO * SizeJudge.DOUBT_TO);
-        Outcome outcome = decide(pieces, new SizeJudge(pieces, limitMm * pxPerMm), parts, ink);
-        return new Count(limitMm, outcome.dropped, outcome.inPattern);
+        Outcome outcome = decide(pieces, new SizeJudge(pieces, limitMm * pxPerMm), ink);
+        repaint(parts, outcome, ink ? (byte) 0 : (byte) 255);
+        return new Count(limitMm, outcome.dropped.cardinality(), outcome.inPattern);
     }
 
     private double largePx() {
@@ -139,19 +168,21 @@ public final class SpeckDropper {
         return new DrawnGrid(ink, map.width(), map.height(), largePx(), seen.penPx());
     }
 
-    private Count inMm(Outcome outcome) {
-        double largest = Math.sqrt(outcome.largest * 4 / Math.PI);
-        return new Count(largest / pxPerMm, outcome.dropped, outcome.inPattern);
-    }
-
     /**
      * What was decided.
      *
+     * @param dropped which of all pieces
      * @param largest pixels of the largest that goes
      */
-    private record Outcome(int dropped, int inPattern, long largest) {}
+    private record Outcome(BitSet dropped, int inPattern, long largest) {
 
-    private Outcome decide(SmallPieces pieces, Judge judge, RunLabels parts, boolean ink) {
+        Count byScan(double pxPerMm) {
+            double largestPx = Math.sqrt(largest * 4 / Math.PI);
+            return new Count(largestPx / pxPerMm, dropped.cardinality(), inPattern);
+        }
+    }
+
+    private Outcome decide(SmallPieces pieces, Judge judge, boolean ink) {
         BitSet dropped = new BitSet();
         int inPattern = 0;
         long largest = 0;
@@ -165,12 +196,15 @@ public final class SpeckDropper {
             }
             boolean decided = fate == Fate.PATTERN || fate == Fate.PROTECTED;
             if (Math.abs(score) < Judge.DOUBT && !decided && !pieces.inPattern[k]) {
-                double diameterMm = pieces.diameterPx(k) / pxPerMm;
-                doubtful.add(new Speck(pieces.x[k], pieces.y[k], diameterMm, ink, fate));
+                doubtful.add(speck(pieces, k, ink, fate));
             }
         }
-        repaint(parts, dropped, ink ? (byte) 0 : (byte) 255);
-        return new Outcome(dropped.cardinality(), inPattern, largest);
+        return new Outcome(dropped, inPattern, largest);
+    }
+
+    private Speck speck(SmallPieces pieces, int k, boolean ink, Fate fate) {
+        double diameterMm = pieces.diameterPx(k) / pxPerMm;
+        return new Speck(pieces.x[k], pieces.y[k], diameterMm, ink, fate);
     }
 
     private static Fate fate(SmallPieces pieces, int k) {
@@ -180,14 +214,14 @@ public final class SpeckDropper {
         return pieces.inPattern[k] ? Fate.PATTERN : Fate.DROPPED;
     }
 
-    private void repaint(RunLabels parts, BitSet dropped, byte value) {
-        if (dropped.isEmpty()) {
+    private void repaint(RunLabels parts, Outcome outcome, byte value) {
+        if (outcome.dropped.isEmpty()) {
             return;
         }
         byte[] coverage = map.coverage();
         parts.forEachRun(
                 (y, from, to, part) -> {
-                    if (dropped.get(part)) {
+                    if (outcome.dropped.get(part)) {
                         int base = y * map.width();
                         Arrays.fill(coverage, base + from, base + to, value);
                     }

@@ -20,6 +20,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.concurrent.CancellationException;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
@@ -36,6 +37,7 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
 import org.apache.pdfbox.pdmodel.graphics.image.CCITTFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -386,5 +388,17 @@ class OpeningTest {
         Picture picture = read(Pictures.encode(image, "png"), Opening.USUAL);
         assertThat(picture.rgb()).isEmpty();
         assertThat(greys(picture)).containsOnly(255);
+    }
+
+    /** Forty bytes of WebP whose tables ask for millions more: it took 22 s. */
+    @Test
+    @Timeout(10)
+    void whatAsksForMoreThanThereIsIsDamaged() {
+        byte[] file =
+                Base64.getDecoder()
+                        .decode("UklGRiAAAABXRUJQVlA4TBMAAAAvAUADAA8w//dya2VyeDAgJTAqeA==");
+        assertThatThrownBy(() -> PictureReader.read(file, "hungry.webp"))
+                .isInstanceOf(PictureException.class)
+                .hasMessageContaining("damaged or cut short");
     }
 }

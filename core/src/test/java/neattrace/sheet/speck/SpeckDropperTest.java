@@ -93,6 +93,37 @@ class SpeckDropperTest {
         assertThat(drop(map, 0.5).inPattern()).isEqualTo(20);
     }
 
+    /** A screen tone all over the sheet, a little uneven, of dots much finer than the lines. */
+    @Test
+    void aToneIsLeftAloneHoweverMuchOfTheSheetItTakes() {
+        SplittableRandom chance = new SplittableRandom(6);
+        InkMap map = lined();
+        int dots = 0;
+        for (int y = 10; y < 240; y += 9) {
+            for (int x = 10; x < 590; x += 9) {
+                double shift = y / 9 % 2 * 4.5;
+                dot(map, x + shift + chance.nextDouble(-0.6, 0.6), y, 2.6);
+                dots++;
+            }
+        }
+        SpeckReport report = dropDust(map, Grain.UNKNOWN);
+        assertThat(report.dropped()).isLessThan(dots / 100);
+        assertThat(report.inPattern()).isGreaterThan(dots * 95 / 100);
+    }
+
+    /** Dense, but at random. */
+    @Test
+    void denseGrainIsNoTone() {
+        SplittableRandom chance = new SplittableRandom(6);
+        InkMap map = lined();
+        for (int k = 0; k < 1500; k++) {
+            dot(map, chance.nextDouble(5, 595), chance.nextDouble(5, 240), 2.6);
+        }
+        SpeckReport report = dropDust(map, Grain.UNKNOWN);
+        assertThat(report.inPattern()).isLessThan(60);
+        assertThat(report.dropped()).isGreaterThan(1000);
+    }
+
     @Test
     void strewnDustIsNoPattern() {
         SplittableRandom chance = new SplittableRandom(11);
