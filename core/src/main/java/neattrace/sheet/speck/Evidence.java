@@ -15,6 +15,8 @@ public record Evidence(ToneMap tone, EdgeLevels edges, Grain grain) {
     /** Where nothing but solid shapes is drawn these are no measure; dust is hardly ever larger. */
     private static final double WIDEST_PEN_PX = 24;
 
+    private static final double WIDEST_STROKE_PX = 64;
+
     /** What a picture is like apart from the drawing. */
     public enum Grain {
         /** A scan or a photo of paper. */
@@ -23,6 +25,11 @@ public record Evidence(ToneMap tone, EdgeLevels edges, Grain grain) {
         UNKNOWN,
         /** No grain at all: nothing goes unless specks finer than the lines lie strewn about. */
         NONE
+    }
+
+    /** How wide its strokes are, px, solid shapes not taken for strokes. */
+    double strokePx() {
+        return Math.min(WIDEST_STROKE_PX, edges.penPx());
     }
 
     /** How wide the drawing's lines are, px. */
