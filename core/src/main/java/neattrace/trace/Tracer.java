@@ -176,12 +176,10 @@ public final class Tracer {
         LargestFirst.forEach(
                 smooth.length,
                 i -> contours.get(i).xy().length,
-                i -> {
-                    progress.report("Smoothing the pixels' stairs", 0);
-                    smooth[i] =
-                            CorridorSmoother.smooth(
-                                    contours.get(i).xy(), map.width(), map.height());
-                });
+                i ->
+                        smooth[i] =
+                                CorridorSmoother.smooth(
+                                        contours.get(i).xy(), map.width(), map.height(), progress));
         return List.of(smooth);
     }
 

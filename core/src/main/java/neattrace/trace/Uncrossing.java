@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import neattrace.geom.CubicLoop;
+import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.trace.corridor.CorridorSmoother;
 import neattrace.trace.cross.CrossingFinder;
@@ -56,7 +57,10 @@ final class Uncrossing {
                 TracedLoop loop = now.get(entry.getKey());
                 double[] xy = loop.contour().xy();
                 double[] contour =
-                        oneBit ? CorridorSmoother.smooth(xy, map.width(), map.height()) : xy;
+                        oneBit
+                                ? CorridorSmoother.smooth(
+                                        xy, map.width(), map.height(), Progress.SILENT)
+                                : xy;
                 FittedLoop fitted =
                         round >= CLOSER
                                 ? FittedLoop.polygon(contour)

@@ -1,60 +1,97 @@
 package neattrace.trace.corridor;
 
-import java.util.Arrays;
-
 /**
- * A symmetric positive definite system of equations whose matrix has entries only near its
- * diagonal, solved by Cholesky's method in time linear in the unknowns.
+ * A symmetric positive definite matrix whose entries lie within three places of its diagonal. What
+ * is solved is the matrix with more on its diagonal; the matrix itself stays. By square-root-free
+ * Cholesky decomposition (G. H. Golub and C. F. Van Loan, "Matrix Computations", 4.3), in time
+ * linear in the unknowns.
  */
 final class BandSystem {
 
+    /** How far from the diagonal there are entries. */
+    static final int REACH = 3;
+
+    private static final int STRIDE = REACH + 1;
+
     private final int n;
-    private final int reach;
 
-    /** Row i holds the entries (i, i), (i, i - 1) ... (i, i - reach). */
-    private final double[] lower;
+    /** Row i holds the entries (i, i), (i, i - 1), (i, i - 2) and (i, i - 3). */
+    private final double[] rows;
 
-    BandSystem(int n, int reach) {
+    /** Row i of the triangle likewise, with one over the pivot in place of the one. */
+    private final double[] triangle;
+
+    BandSystem(int n) {
         this.n = n;
-        this.reach = reach;
-        this.lower = new double[n * (reach + 1)];
+        this.rows = new double[n * STRIDE];
+        this.triangle = new double[n * STRIDE];
     }
 
-    void clear() {
-        Arrays.fill(lower, 0);
-    }
-
-    /** Adds to the entry (i, j), and to (j, i); j is at most i and at least i - reach. */
+    /** Adds to the entry (i, j), and to (j, i); j is at most i and at least i - 3. */
     void add(int i, int j, double value) {
-        lower[i * (reach + 1) + i - j] += value;
+        rows[i * STRIDE + i - j] += value;
     }
 
-    /** Solves in place: right side in, unknowns out. The matrix is used up. */
-    void solve(double[] x) {
-        int stride = reach + 1;
+    /** The matrix times a vector. */
+    void times(double[] v, double[] product) {
         for (int i = 0; i < n; i++) {
-            int first = Math.max(0, i - reach);
-            for (int j = first; j <= i; j++) {
-                double sum = lower[i * stride + i - j];
-                for (int k = Math.max(first, j - reach); k < j; k++) {
-                    sum -= lower[i * stride + i - k] * lower[j * stride + j - k];
-                }
-                lower[i * stride + i - j] = j == i ? Math.sqrt(sum) : sum / lower[j * stride];
+            double sum = rows[i * STRIDE] * v[i];
+            for (int k = 1; k <= REACH; k++) {
+                sum += i >= k ? rows[i * STRIDE + k] * v[i - k] : 0;
+                sum += i + k < n ? rows[(i + k) * STRIDE + k] * v[i + k] : 0;
             }
+            product[i] = sum;
         }
-        for (int i = 0; i < n; i++) {
+    }
+
+    /**
+     * Solves in place.
+     *
+     * @param diagonal what is added to the diagonal, above zero
+     * @param x right side in, unknowns out
+     */
+    void solve(double[] diagonal, double[] x) {
+        decompose(diagonal);
+        double[] t = triangle;
+        for (int i = 0, at = 0; i < n; i++, at += STRIDE) {
             double sum = x[i];
-            for (int k = Math.max(0, i - reach); k < i; k++) {
-                sum -= lower[i * stride + i - k] * x[k];
+            for (int k = 1; k <= Math.min(i, REACH); k++) {
+                sum -= t[at + k] * x[i - k];
             }
-            x[i] = sum / lower[i * stride];
+            x[i] = sum;
         }
-        for (int i = n - 1; i >= 0; i--) {
-            double sum = x[i];
-            for (int k = i + 1; k <= Math.min(n - 1, i + reach); k++) {
-                sum -= lower[k * stride + k - i] * x[k];
+        for (int i = n - 1, at = i * STRIDE; i >= 0; i--, at -= STRIDE) {
+            double sum = x[i] * t[at];
+            for (int k = 1; k <= Math.min(n - 1 - i, REACH); k++) {
+                sum -= t[at + k * STRIDE + k] * x[i + k];
             }
-            x[i] = sum / lower[i * stride];
+            x[i] = sum;
+        }
+    }
+
+    private void decompose(double[] diagonal) {
+        double[] t = triangle;
+        for (int i = 0, at = 0; i < n; i++, at += STRIDE) {
+            double third = i >= 3 ? rows[at + 3] : 0;
+            double second = i >= 2 ? rows[at + 2] : 0;
+            double first = i >= 1 ? rows[at + 1] : 0;
+            double pivot = rows[at] + diagonal[i];
+            if (i >= 3) {
+                t[at + 3] = third * t[at - 3 * STRIDE];
+                second -= third * t[at - 2 * STRIDE + 1];
+                first -= third * t[at - STRIDE + 2];
+                pivot -= third * t[at + 3];
+            }
+            if (i >= 2) {
+                t[at + 2] = second * t[at - 2 * STRIDE];
+                first -= second * t[at - STRIDE + 1];
+                pivot -= second * t[at + 2];
+            }
+            if (i >= 1) {
+                t[at + 1] = first * t[at - STRIDE];
+                pivot -= first * t[at + 1];
+            }
+            t[at] = 1 / pivot;
         }
     }
 }

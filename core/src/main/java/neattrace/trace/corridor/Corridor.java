@@ -1,7 +1,5 @@
 package neattrace.trace.corridor;
 
-import java.util.Arrays;
-
 /**
  * The room in which a contour may lie, and the contour that settles in it. The unknowns are the
  * displacements of the vertices along their normals.
@@ -122,15 +120,13 @@ final class Corridor {
             double edge = 0.05 * (high[k] - low[k]);
             h[k] = again ? Math.max(low[k] + edge, Math.min(high[k] - edge, 0)) : middle;
         }
-        double[] weight = new double[n - 3];
-        for (int k = 0; k < weight.length; k++) {
-            weight[k] = again ? 1 / (1 + bend[k] * bend[k] / (JUMP * JUMP)) : 1;
-        }
-        BandSystem system = new BandSystem(n, 3);
+        BandSystem system = new BandSystem(n);
+        double[] pull = pull(system, again);
+        double[] diagonal = new double[n];
         double[] step = new double[n];
         double wall = again ? SOFT_AGAIN : SOFT;
         for (int steps = 0; wall > HARD && steps < MOST_STEPS; steps++) {
-            newton(system, step, h, weight, wall);
+            newton(system, pull, h, wall, diagonal, step);
             double reach = reach(h, step);
             for (int k = 0; k < n; k++) {
                 h[k] += reach * step[k];
@@ -143,30 +139,42 @@ final class Corridor {
         }
     }
 
-    private void newton(
-            BandSystem system, double[] step, double[] h, double[] weight, double wall) {
-        system.clear();
-        Arrays.fill(step, 0);
+    /**
+     * The cost of bending as a quadratic form of the displacements: its matrix goes into the
+     * system.
+     *
+     * @return its slope where nothing is displaced
+     */
+    private double[] pull(BandSystem system, boolean again) {
+        double[] slope = new double[n];
         for (int k = 0; k + 3 < n; k++) {
-            double rest = bend[k];
+            double weight = again ? 1 / (1 + bend[k] * bend[k] / (JUMP * JUMP)) : 1;
             for (int i = 0; i < 4; i++) {
-                rest += factor[4 * k + i] * h[k + i];
-            }
-            for (int i = 0; i < 4; i++) {
-                double pull = weight[k] * factor[4 * k + i];
-                step[k + i] -= pull * rest;
+                double pull = weight * factor[4 * k + i];
+                slope[k + i] += pull * bend[k];
                 for (int j = 0; j <= i; j++) {
                     system.add(k + i, k + j, pull * factor[4 * k + j]);
                 }
             }
         }
+        return slope;
+    }
+
+    private void newton(
+            BandSystem system,
+            double[] pull,
+            double[] h,
+            double wall,
+            double[] diagonal,
+            double[] step) {
+        system.times(h, step);
         for (int k = 0; k < n; k++) {
-            double below = h[k] - low[k];
-            double above = high[k] - h[k];
-            system.add(k, k, wall * (1 / (below * below) + 1 / (above * above)) + 1e-9);
-            step[k] += wall * (1 / below - 1 / above);
+            double below = 1 / (h[k] - low[k]);
+            double above = 1 / (high[k] - h[k]);
+            diagonal[k] = wall * (below * below + above * above) + 1e-9;
+            step[k] = wall * (below - above) - pull[k] - step[k];
         }
-        system.solve(step);
+        system.solve(diagonal, step);
     }
 
     /** How much of a step leaves everything within the walls. */

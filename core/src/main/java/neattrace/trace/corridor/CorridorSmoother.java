@@ -1,6 +1,8 @@
 package neattrace.trace.corridor;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
+import neattrace.progress.Progress;
 import neattrace.raster.blur.GaussianKernel;
 
 /**
@@ -14,6 +16,15 @@ public final class CorridorSmoother {
 
     /** How far a closed contour is followed beyond its seam on each side, vertices. */
     private static final int OVERLAP = 24;
+
+    /**
+     * Longer contours are settled in stretches of at least so many vertices: what happens at one
+     * place has long died away at another, and a single narrow place would hold up all the rest.
+     */
+    private static final int STRETCH = 4096;
+
+    /** How far a stretch is followed beyond its ends, vertices; what is there is not used. */
+    private static final int STRETCH_OVERLAP = 96;
 
     /** The Gaussian that gives the first directions; its width is 2 vertices. */
     private static final double[] FIRST_KERNEL = GaussianKernel.of(2, 6);
@@ -30,35 +41,54 @@ public final class CorridorSmoother {
      * @param width of the sheet, px; along its border the edge is known
      * @param height of the sheet, px
      * @return as many vertices, each at most half a pixel from its pixel side
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
-    public static double[] smooth(double[] middles, int width, int height) {
+    public static double[] smooth(double[] middles, int width, int height, Progress progress) {
         int n = middles.length / 2;
         if (n < LEAST) {
             return middles.clone();
         }
-        int lap = Math.min(OVERLAP, n);
-        double[] mx = unrolled(middles, 0, lap);
-        double[] my = unrolled(middles, 1, lap);
+        int stretches = Math.max(1, n / STRETCH);
+        double[] xy = new double[2 * n];
+        IntStream.range(0, stretches)
+                .parallel()
+                .forEach(
+                        k -> {
+                            progress.report("Smoothing the pixels' stairs", 0);
+                            int from = (int) ((long) n * k / stretches);
+                            int to = (int) ((long) n * (k + 1) / stretches);
+                            smooth(middles, from, to, width, height, xy);
+                        });
+        return xy;
+    }
+
+    private static void smooth(
+            double[] middles, int from, int to, int width, int height, double[] xy) {
+        int n = middles.length / 2;
+        boolean whole = to - from == n;
+        int lap = whole ? Math.min(OVERLAP, n) : STRETCH_OVERLAP;
+        double[] mx = unrolled(middles, 0, from - lap, to + lap);
+        double[] my = unrolled(middles, 1, from - lap, to + lap);
         double[] x = blurred(mx);
         double[] y = blurred(my);
         for (int round = 0; round < ROUNDS; round++) {
             new Corridor(mx, my, x, y, width, height).settle(round > 0);
-            close(x, lap);
-            close(y, lap);
+            if (whole) {
+                close(x, lap);
+                close(y, lap);
+            }
         }
-        double[] xy = new double[2 * n];
-        for (int k = 0; k < n; k++) {
-            xy[2 * k] = x[k + lap];
-            xy[2 * k + 1] = y[k + lap];
+        for (int k = from; k < to; k++) {
+            xy[2 * k] = x[k - from + lap];
+            xy[2 * k + 1] = y[k - from + lap];
         }
-        return xy;
     }
 
-    /** The loop from a little before its start to a little after its end. */
-    private static double[] unrolled(double[] xy, int axis, int lap) {
+    /** A stretch of the loop, which may begin before its start and end after its end. */
+    private static double[] unrolled(double[] xy, int axis, int from, int to) {
         int n = xy.length / 2;
-        double[] out = new double[n + 2 * lap];
-        Arrays.setAll(out, k -> xy[2 * Math.floorMod(k - lap, n) + axis]);
+        double[] out = new double[to - from];
+        Arrays.setAll(out, k -> xy[2 * Math.floorMod(from + k, n) + axis]);
         return out;
     }
 

@@ -96,7 +96,10 @@ public final class LineWeight {
                                 contour ->
                                         new Contour(
                                                 CorridorSmoother.smooth(
-                                                        contour.xy(), map.width(), map.height()),
+                                                        contour.xy(),
+                                                        map.width(),
+                                                        map.height(),
+                                                        Progress.SILENT),
                                                 contour.hole(),
                                                 contour.part()))
                         .toList();

@@ -1,8 +1,12 @@
 package neattrace.trace.corridor;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Arrays;
 import java.util.SplittableRandom;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.testing.Sheets;
@@ -50,13 +54,47 @@ class CorridorSmootherTest {
             double radius = 8 + 47 * chance.nextDouble();
             double[] middles = middles(disc(121, cx, cy, radius));
             assertThat(meanOff(middles, cx, cy, radius)).isGreaterThan(0.15);
-            double[] smooth = CorridorSmoother.smooth(middles, 121, 121);
+            double[] smooth = CorridorSmoother.smooth(middles, 121, 121, Progress.SILENT);
             assertThat(smooth).hasSameSizeAs(middles);
             double off = meanOff(smooth, cx, cy, radius);
             assertThat(off).isLessThan(0.12);
             sum += off;
         }
         assertThat(sum / circles).isLessThan(0.04);
+    }
+
+    /** A contour of 14,000 vertices is settled in stretches; where they end is not to be seen. */
+    @Test
+    void longContoursHaveNoSeams() {
+        double[] middles = middles(disc(3600, 1800.2, 1799.7, 1780.3));
+        double[] smooth = CorridorSmoother.smooth(middles, 3600, 3600, Progress.SILENT);
+        int n = middles.length;
+        assertThat(n / 2).isGreaterThan(12_000);
+        int turn = 2 * 1777;
+        double[] begunElsewhere = new double[n];
+        Arrays.setAll(begunElsewhere, i -> middles[(i + turn) % n]);
+        double[] same = CorridorSmoother.smooth(begunElsewhere, 3600, 3600, Progress.SILENT);
+        double worst = 0;
+        for (int i = 0; i < n; i++) {
+            worst = Math.max(worst, Math.abs(same[i] - smooth[(i + turn) % n]));
+        }
+        assertThat(worst).isLessThan(0.02);
+        assertThat(meanOff(smooth, 1800.2, 1799.7, 1780.3)).isLessThan(0.04);
+    }
+
+    /** It can be called off in the middle of a long contour. */
+    @Test
+    void aLongContourIsCalledOff() {
+        double[] middles = middles(disc(3600, 1800, 1800, 1700));
+        AtomicInteger reports = new AtomicInteger();
+        Progress fedUp =
+                (step, share) -> {
+                    if (reports.incrementAndGet() > 1) {
+                        throw new CancellationException();
+                    }
+                };
+        assertThatThrownBy(() -> CorridorSmoother.smooth(middles, 3600, 3600, fedUp))
+                .isInstanceOf(CancellationException.class);
     }
 
     /** Straight slanting sides come back straight, and corners do not ripple into them. */
@@ -72,7 +110,8 @@ class CorridorSmootherTest {
             coverage[i] = ink ? (byte) 255 : 0;
         }
         double[] smooth =
-                CorridorSmoother.smooth(middles(new InkMap(side, side, coverage)), side, side);
+                CorridorSmoother.smooth(
+                        middles(new InkMap(side, side, coverage)), side, side, Progress.SILENT);
         double worst = 0;
         for (int i = 0; i < smooth.length; i += 2) {
             double x = smooth[i];
@@ -92,7 +131,9 @@ class CorridorSmootherTest {
         for (int i = 0; i < coverage.length; i++) {
             coverage[i] = i % 40 > 11 && i / 40 > 17 ? (byte) 255 : 0;
         }
-        double[] smooth = CorridorSmoother.smooth(middles(new InkMap(40, 40, coverage)), 40, 40);
+        double[] smooth =
+                CorridorSmoother.smooth(
+                        middles(new InkMap(40, 40, coverage)), 40, 40, Progress.SILENT);
         for (double value : smooth) {
             assertThat(value).isLessThan(40.1);
         }
@@ -104,7 +145,8 @@ class CorridorSmootherTest {
         ContourTracer.trace(map, true, Progress.SILENT)
                 .forEach(
                         contour -> {
-                            double[] smooth = CorridorSmoother.smooth(contour.xy(), 32, 32);
+                            double[] smooth =
+                                    CorridorSmoother.smooth(contour.xy(), 32, 32, Progress.SILENT);
                             for (int i = 0; i < smooth.length; i++) {
                                 assertThat(Math.abs(smooth[i] - contour.xy()[i])).isLessThan(1.0);
                             }
