@@ -86,22 +86,35 @@ final class SpeckStep implements SheetPart {
         SpeckReport report = shown.drawing().reading().specks();
         dust.show(hundredths(report.dust().limitMm()));
         pinholes.show(hundredths(report.pinholes().limitMm()));
-        String pattern =
-                report.inPattern() == 0
-                        ? "None of what is so small lines up like stippling or hatching."
-                        : String.format(
-                                Locale.ROOT,
-                                "%d as small as that line up like stippling or hatching and were"
-                                        + " left alone.",
-                                report.inPattern());
         counts.setText(
                 String.format(
                         Locale.ROOT,
-                        "%d dropped, %d filled, %d in doubt. %s",
+                        "%d dropped, %d filled, %d in doubt.%s%s",
                         report.dust().dropped(),
                         report.pinholes().dropped(),
                         report.doubtful().size() + report.unlisted(),
-                        pattern));
+                        decidedBy(shown.drawing().reading().recipe().specks()),
+                        pattern(report.inPattern())));
+    }
+
+    private static String decidedBy(SpeckRecipe sizes) {
+        if (!sizes.dustByScan() && !sizes.pinholesByScan()) {
+            return "";
+        }
+        String which =
+                sizes.dustByScan() == sizes.pinholesByScan()
+                        ? "both"
+                        : sizes.dustByScan() ? "dust" : "pinholes";
+        return " The scan decides about " + which + ", piece by piece, until you set a size.";
+    }
+
+    private static String pattern(int inPattern) {
+        return inPattern == 0
+                ? ""
+                : String.format(
+                        Locale.ROOT,
+                        " %d that line up like stippling or hatching were left alone.",
+                        inPattern);
     }
 
     private static double hundredths(double mm) {
