@@ -18,6 +18,9 @@ final class Pattern {
     private static final double LEAST_COSINE = Math.cos(Math.toRadians(28));
     private static final int LEAST_MEMBERS = 5;
 
+    /** More small pieces than this are grain or a tone; nobody looks for rows among them. */
+    private static final int MOST_LOOKED_AT = 40_000;
+
     private Pattern() {}
 
     /**
@@ -34,6 +37,10 @@ final class Pattern {
         if (n < LEAST_MEMBERS) {
             return member;
         }
+        EvenField.mark(xs, ys, areas, sheetArea, member);
+        if (n > MOST_LOOKED_AT) {
+            return member;
+        }
         double density = n / sheetArea;
         double reach =
                 Math.min(REACH_MM * pxPerMm, Math.sqrt(CHANCE_NEIGHBOURS / Math.PI / density));
@@ -47,7 +54,6 @@ final class Pattern {
             adopt(i, near(i, areas, grid, reach), xs, ys, sets, spacing);
         }
         sets.mark(LEAST_MEMBERS, member);
-        EvenField.mark(xs, ys, areas, sheetArea, member);
         return member;
     }
 

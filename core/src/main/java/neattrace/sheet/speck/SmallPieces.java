@@ -7,9 +7,6 @@ import neattrace.raster.label.RunLabels;
 /** The small pieces of a labelling, one entry each. */
 final class SmallPieces {
 
-    /** More small pieces than this are grain; nobody looks for a pattern in it. */
-    private static final int MOST_LOOKED_AT = 40_000;
-
     final double[] x;
     final double[] y;
     final long[] area;
@@ -69,16 +66,14 @@ final class SmallPieces {
             pieces.x[k] /= pieces.area[k];
             pieces.y[k] /= pieces.area[k];
         }
-        if (count <= MOST_LOOKED_AT) {
-            boolean[] members =
-                    Pattern.members(
-                            pieces.x,
-                            pieces.y,
-                            pieces.area,
-                            pxPerMm,
-                            (double) map.width() * map.height());
-            System.arraycopy(members, 0, pieces.inPattern, 0, count);
-        }
+        boolean[] members =
+                Pattern.members(
+                        pieces.x,
+                        pieces.y,
+                        pieces.area,
+                        pxPerMm,
+                        (double) map.width() * map.height());
+        System.arraycopy(members, 0, pieces.inPattern, 0, count);
         return pieces;
     }
 
