@@ -77,12 +77,13 @@ public final class Answers {
         Job job =
                 Job.of(new Source("page.png", png))
                         .withSwatches(List.of(StarterColours.swatch(1), StarterColours.swatch(2)));
-        Traced traced = Pipeline.trace(job, null, Progress.SILENT);
-        double analysis = median(3, () -> Pipeline.colour(traced, null, Progress.SILENT));
-        Drawing first = Pipeline.colour(traced, null, Progress.SILENT);
+        Pipeline pipeline = new Pipeline();
+        Traced traced = pipeline.trace(job, Progress.SILENT);
+        double analysis = median(3, () -> pipeline.apart().colour(traced, Progress.SILENT));
+        Drawing first = pipeline.colour(traced, Progress.SILENT);
         List<Area> enclosed = first.areas().enclosed();
         Job half = Colouring.fill(job, first, enclosed.subList(0, enclosed.size() / 2), 1);
-        Drawing drawing = Pipeline.run(half, first, Progress.SILENT);
+        Drawing drawing = pipeline.run(half, Progress.SILENT);
         Random random = new Random(3);
         double[] mm = {0.6};
         double width =
@@ -90,20 +91,20 @@ public final class Answers {
                         ROUNDS,
                         () -> {
                             mm[0] = 2.2 - mm[0];
-                            return Pipeline.run(
-                                    half.withClose(half.close().withGapMm(mm[0])),
-                                    drawing,
-                                    Progress.SILENT);
+                            return pipeline.apart()
+                                    .run(
+                                            half.withClose(half.close().withGapMm(mm[0])),
+                                            Progress.SILENT);
                         });
         double click =
                 median(
                         ROUNDS,
                         () -> {
                             Area area = enclosed.get(random.nextInt(enclosed.size()));
-                            return Pipeline.run(
-                                    Colouring.fill(half, drawing, List.of(area), 2),
-                                    drawing,
-                                    Progress.SILENT);
+                            return pipeline.apart()
+                                    .run(
+                                            Colouring.fill(half, drawing, List.of(area), 2),
+                                            Progress.SILENT);
                         });
         double hover = median(ROUNDS, () -> drawing.areaAt(place(drawing, random)));
         double like =
@@ -125,7 +126,9 @@ public final class Answers {
                                                 enclosed.get(random.nextInt(enclosed.size()))
                                                         .anchor()));
         double edit =
-                median(2 * ROUNDS, () -> edited(half, traced, drawing, place(drawing, random)));
+                median(
+                        2 * ROUNDS,
+                        () -> edited(half, pipeline.apart(), drawing, place(drawing, random)));
         System.out.printf(
                 Locale.ROOT,
                 "%-22s %7d %9.0f %7.1f %7.1f %7.3f %7.2f %7.1f %7.1f%n",
@@ -141,14 +144,14 @@ public final class Answers {
     }
 
     /** A short stroke drawn somewhere, until the part of the page round it is painted anew. */
-    private static BufferedImage edited(Job job, Traced before, Drawing drawing, Point at)
+    private static BufferedImage edited(Job job, Pipeline pipeline, Drawing drawing, Point at)
             throws IOException {
         double[] x = {at.x(), at.x() + 1, at.x() + 2};
         double[] y = {at.y(), at.y() + 0.5, at.y()};
         InkShape stroke = new InkShape.Stroke(x, y, new double[] {0.6, 0.8, 0.4});
         InkEdit edit = new InkEdit("Stroke", at, List.of(), List.of(stroke));
         Job next = job.withLine(job.line().with(edit));
-        Traced now = Pipeline.trace(next, before, Progress.SILENT);
+        Traced now = pipeline.trace(next, Progress.SILENT);
         Artwork art = Artwork.of(drawing.withLines(now), PRESS);
         BufferedImage view = new BufferedImage(1000, 700, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = view.createGraphics();

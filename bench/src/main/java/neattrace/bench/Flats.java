@@ -130,8 +130,10 @@ public final class Flats {
         Picture half = picture(colour, SIDE / 2);
         Picture rough = loose ? LooseRough.of(half) : half;
         Job job = Job.of(new Source("lines.png", png(black, SIDE))).withPpi(300);
-        Traced traced = Pipeline.trace(job, null, Progress.SILENT);
-        Drawing drawing = RoughFlats.of(traced, rough, false, press, Progress.SILENT).drawing();
+        Pipeline pipeline = new Pipeline();
+        Traced traced = pipeline.trace(job, Progress.SILENT);
+        Drawing drawing =
+                RoughFlats.of(pipeline, traced, rough, false, press, Progress.SILENT).drawing();
         return Optional.of(compare(black, lines, twin, drawing));
     }
 

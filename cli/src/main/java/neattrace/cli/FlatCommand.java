@@ -131,11 +131,12 @@ final class FlatCommand implements Callable<Integer> {
         Picture colours = PictureReader.read(rough);
         List<Swatch> palette = palette(press);
         Job plain = Job.of(source).withClose(close()).withSwatches(palette);
-        Traced lines =
-                Pipeline.trace(ppi > 0 ? plain.withPpi(ppi) : plain, null, reporter.progress());
+        Pipeline pipeline = new Pipeline();
+        Traced lines = pipeline.trace(ppi > 0 ? plain.withPpi(ppi) : plain, reporter.progress());
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
         RoughFlats.Coloured coloured =
                 RoughFlats.of(
+                        pipeline,
                         lines,
                         fitted(colours, lines),
                         !palette.isEmpty(),

@@ -199,7 +199,7 @@ final class TraceCommand implements Callable<Integer> {
         } else if (!strokes) {
             SvgWriter.write(art, out);
         } else {
-            StrokeArt lines = traced.strokes();
+            StrokeArt lines = new Pipeline().strokes(traced, reporter.progress());
             StrokeArt even = evenMm > 0 ? lines.withWidth(evenMm) : lines;
             if (dxf) {
                 DxfWriter.strokes(even, art.widthMm(), art.heightMm(), out);
@@ -216,7 +216,8 @@ final class TraceCommand implements Callable<Integer> {
         Job job = within(ppi > 0 ? plain.withPpi(ppi) : plain);
         WeightRecipe weight = job.line().weight().withEvenMm(evenMm).withOutsideMm(outsideMm);
         Job weighed = job.withLine(job.line().withWeight(weight));
-        Traced traced = Pipeline.trace(weighed, null, reporter.progress());
+        Pipeline pipeline = new Pipeline();
+        Traced traced = pipeline.trace(weighed, reporter.progress());
         traced.picture().notes().forEach(note -> reporter.detail("  " + note));
         traced.picture().damage().forEach(what -> reporter.warn(input + ": " + what));
         traced.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));

@@ -27,9 +27,4 @@ public record Source(String name, byte[] bytes, Opening opening) {
     public Source withOpening(Opening other) {
         return new Source(name, bytes, other);
     }
-
-    /** Whether both come to the same picture. */
-    public boolean isSamePicture(Source other) {
-        return bytes == other.bytes && opening.equals(other.opening);
-    }
 }

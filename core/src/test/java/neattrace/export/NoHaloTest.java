@@ -63,7 +63,7 @@ class NoHaloTest {
     @BeforeAll
     static void colour() throws IOException {
         Job job = SkerryJobs.job(SkerryMail.PUFFIN, Drawings.of(SkerryMail.PUFFIN));
-        Drawing drawing = Pipeline.run(job, null, Progress.SILENT);
+        Drawing drawing = new Pipeline().run(job, Progress.SILENT);
         art = Artwork.of(drawing, PRESS).forFiles();
         places = meetings(art.layers());
     }

@@ -81,7 +81,7 @@ class ReframingTest {
                 turned.withRecipe(turned.recipe().withFrame(turned.recipe().frame().withTilt(9)))
                         .withPpi(450);
         Job carried = Reframing.carry(JOB, turned, picture);
-        Drawing drawing = Pipeline.run(carried, null, Progress.SILENT);
+        Drawing drawing = new Pipeline().run(carried, Progress.SILENT);
         assertThat(drawing.attachment().swatchOf()).hasSize(2);
         assertThat(drawing.layers()).hasSize(2);
         assertThat(drawing.widthMm()).isCloseTo(200 / 450.0 * 25.4, within(1e-9));

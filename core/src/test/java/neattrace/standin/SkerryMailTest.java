@@ -69,10 +69,11 @@ class SkerryMailTest {
     @Test
     void theGlasshouseHasSixtyAreasAndMore() throws Exception {
         Drawing drawing =
-                Pipeline.run(
-                        SkerryJobs.job(SkerryMail.GLASSHOUSE, Drawings.of(SkerryMail.GLASSHOUSE)),
-                        null,
-                        Progress.SILENT);
+                new Pipeline()
+                        .run(
+                                SkerryJobs.job(
+                                        SkerryMail.GLASSHOUSE, Drawings.of(SkerryMail.GLASSHOUSE)),
+                                Progress.SILENT);
         assertThat(drawing.areas().enclosed()).hasSizeGreaterThan(60);
         double roomy =
                 drawing.areas().enclosed().stream()
@@ -85,7 +86,7 @@ class SkerryMailTest {
     @EnumSource(SkerryMail.class)
     void everyFillOfTheDemoFindsItsOwnArea(SkerryMail mail) throws Exception {
         Job job = SkerryJobs.job(mail, Drawings.of(mail));
-        Drawing drawing = Pipeline.run(job, null, Progress.SILENT);
+        Drawing drawing = new Pipeline().run(job, Progress.SILENT);
         assertThat(drawing.attachment().lost()).isEmpty();
         assertThat(drawing.attachment().swatchOf()).hasSize(job.fills().size());
         for (var fill : job.fills()) {

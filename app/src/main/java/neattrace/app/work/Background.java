@@ -27,30 +27,35 @@ final class Background implements AutoCloseable {
      */
     <T> void start(Running.Work<T> work, Consumer<T> whenDone, Consumer<Throwable> whenFailed) {
         long ticket = newest.incrementAndGet();
-        thread.execute(
+        thread.execute(() -> run(ticket, work, whenDone, whenFailed));
+    }
+
+    private <T> void run(
+            long ticket,
+            Running.Work<T> work,
+            Consumer<T> whenDone,
+            Consumer<Throwable> whenFailed) {
+        while (ticket == newest.get()) {
+            try {
+                T result = QuietPool.run(() -> work.run(listener(ticket)));
+                tell(ticket, () -> whenDone.accept(result));
+                return;
+            } catch (CancellationException e) {
+                // Newer work has come; or it gave way to what is wanted, and is taken up again.
+            } catch (Throwable e) {
+                tell(ticket, () -> whenFailed.accept(e));
+                System.getLogger(Background.class.getName())
+                        .log(Level.WARNING, "work beside failed", e);
+                return;
+            }
+        }
+    }
+
+    private void tell(long ticket, Runnable then) {
+        Platform.runLater(
                 () -> {
-                    if (ticket < newest.get()) {
-                        return;
-                    }
-                    try {
-                        T result = QuietPool.run(() -> work.run(listener(ticket)));
-                        Platform.runLater(
-                                () -> {
-                                    if (ticket == newest.get()) {
-                                        whenDone.accept(result);
-                                    }
-                                });
-                    } catch (CancellationException e) {
-                        // Newer work has come.
-                    } catch (Throwable e) {
-                        Platform.runLater(
-                                () -> {
-                                    if (ticket == newest.get()) {
-                                        whenFailed.accept(e);
-                                    }
-                                });
-                        System.getLogger(Background.class.getName())
-                                .log(Level.WARNING, "work beside failed", e);
+                    if (ticket == newest.get()) {
+                        then.run();
                     }
                 });
     }

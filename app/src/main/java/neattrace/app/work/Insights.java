@@ -5,6 +5,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import neattrace.job.pipeline.LineStudy;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
@@ -21,6 +22,12 @@ public final class Insights implements AutoCloseable {
     private final ReadOnlyStringWrapper studyFailure = new ReadOnlyStringWrapper("");
     private final Background reviewing = new Background("reviewing");
     private final Background studying = new Background("studying");
+    private final Pipeline pipeline;
+
+    /** What {@code pipeline} finds out. */
+    Insights(Pipeline pipeline) {
+        this.pipeline = pipeline;
+    }
 
     /** What was found on the shown sheet; null while it is being looked through. */
     public ReadOnlyObjectProperty<SheetReview> reviewProperty() {
@@ -59,7 +66,7 @@ public final class Insights implements AutoCloseable {
         review.set(null);
         reviewFailure.set("");
         reviewing.start(
-                progress -> SheetReview.of(reading, traced.picture(), progress),
+                progress -> pipeline.review(reading, progress),
                 review::set,
                 e -> reviewFailure.set(Messages.plain(e)));
     }
@@ -70,16 +77,12 @@ public final class Insights implements AutoCloseable {
             return;
         }
         // Until the new study is there the old one serves, as long as it is about the same sheet.
-        boolean sameSheet =
-                known != null
-                        && known.traced().reading() == traced.reading()
-                        && known.traced().resolution().equals(traced.resolution());
-        if (!sameSheet) {
+        if (known != null && !known.isOnSheetOf(traced)) {
             study.set(null);
         }
         studyFailure.set("");
         studying.start(
-                progress -> LineStudy.of(traced, progress),
+                progress -> pipeline.study(traced, progress),
                 study::set,
                 e -> studyFailure.set(Messages.plain(e)));
     }

@@ -1,7 +1,6 @@
 package neattrace.app.work;
 
 import java.io.IOException;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiConsumer;
 import neattrace.export.Artwork;
 import neattrace.export.png.ArtworkPainter;
@@ -16,9 +15,9 @@ import neattrace.sheet.frame.SheetFrame;
 /** Computes a job's drawing with all that is needed to show it. Runs off the JavaFX thread. */
 final class ShownMaker {
 
+    private final Pipeline pipeline;
     private final PressProfile press;
     private final BiConsumer<Job, ArtworkPainter> whenLinesAreThere;
-    private final AtomicReference<Drawing> workedOut = new AtomicReference<>();
 
     /**
      * A maker.
@@ -26,38 +25,28 @@ final class ShownMaker {
      * @param whenLinesAreThere called, before the areas of changed lines are found, with the job
      *     and a painter of its lines over the old colours
      */
-    ShownMaker(PressProfile press, BiConsumer<Job, ArtworkPainter> whenLinesAreThere) {
+    ShownMaker(
+            Pipeline pipeline,
+            PressProfile press,
+            BiConsumer<Job, ArtworkPainter> whenLinesAreThere) {
+        this.pipeline = pipeline;
         this.press = press;
         this.whenLinesAreThere = whenLinesAreThere;
-    }
-
-    /** The next job with the same gaps, cuts and picture comes to the same areas. */
-    void hasWorkedOut(Drawing drawing) {
-        workedOut.set(drawing);
     }
 
     /**
      * Computes.
      *
-     * @param base what is shown now, to take over what did not change; may be null
+     * @param base what is shown now; may be null
      */
     Shown make(Job job, Shown base, Progress progress) throws IOException {
         Drawing before = base == null ? null : base.drawing();
-        Drawing known = workedOut.getAndSet(null);
-        boolean knows =
-                known != null
-                        && before != null
-                        && known.picture() == before.picture()
-                        && known.job().close().equals(job.close());
-        Drawing nearest = knows ? known : before;
-        Traced traced =
-                Pipeline.trace(
-                        job, nearest == null ? null : nearest.traced(), progress.part(0, 0.6));
+        Traced traced = pipeline.trace(job, progress.part(0, 0.6));
         if (before != null && areOtherLinesOfThePage(before.traced(), traced)) {
             Artwork early = Artwork.of(before.withLines(traced), press);
             whenLinesAreThere.accept(job, new ArtworkPainter(early));
         }
-        Drawing drawing = Pipeline.colour(traced, nearest, progress.part(0.6, 1));
+        Drawing drawing = pipeline.colour(traced, progress.part(0.6, 1));
         SheetFrame frame = drawing.reading().frame();
         ScanPyramid scan =
                 before != null && before.picture() == drawing.picture()

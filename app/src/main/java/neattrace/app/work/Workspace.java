@@ -21,7 +21,7 @@ import neattrace.job.Job;
 import neattrace.job.Reframing;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
-import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
 import neattrace.raster.reading.PictureReader;
 
@@ -40,8 +40,9 @@ public final class Workspace implements AutoCloseable {
     private final PressProfile press = PressProfile.bundled();
     private final Running running = new Running("computing");
     private final ReadOnlyObjectWrapper<ArtworkPainter> early = new ReadOnlyObjectWrapper<>();
-    private final ShownMaker maker = new ShownMaker(press, this::showEarly);
-    private final Insights insights = new Insights();
+    private final Pipeline pipeline = new Pipeline();
+    private final ShownMaker maker = new ShownMaker(pipeline, press, this::showEarly);
+    private final Insights insights = new Insights(pipeline);
     private final Previews previews = new Previews(shown::get);
     private final SheetMaking sheetMaking = new SheetMaking(messages);
     private final FileWriting writing = new FileWriting(messages, file::isScan);
@@ -112,6 +113,11 @@ public final class Workspace implements AutoCloseable {
     /** How inks look. */
     public PressProfile press() {
         return press;
+    }
+
+    /** Computes what the job comes to; may be used by any thread. */
+    public Pipeline pipeline() {
+        return pipeline;
     }
 
     /** What is found out about the shown drawing beside the work. */
@@ -252,11 +258,6 @@ public final class Workspace implements AutoCloseable {
         }
         messages.clearTrouble();
         running.start(what, work::derive, change -> change(what, change), messages::complain);
-    }
-
-    /** What comes of the next change is known already and need not be computed once more. */
-    public void hasWorkedOut(Drawing drawing) {
-        maker.hasWorkedOut(drawing);
     }
 
     /** Takes the last change back. */

@@ -71,9 +71,10 @@ class FramePainterTest {
         Job job =
                 Job.of(new Source("rings.png", png.toByteArray()))
                         .withSwatches(List.of(StarterColours.swatch(1)));
-        Drawing lines = Pipeline.run(job, null, Progress.SILENT);
+        Pipeline pipeline = new Pipeline();
+        Drawing lines = pipeline.run(job, Progress.SILENT);
         Job filled = Colouring.fill(job, lines, lines.areas().enclosed(), 1);
-        Drawing drawing = Pipeline.run(filled, lines, Progress.SILENT);
+        Drawing drawing = pipeline.run(filled, Progress.SILENT);
         Artwork art = Artwork.of(drawing, PressProfile.bundled());
         shown =
                 new Shown(

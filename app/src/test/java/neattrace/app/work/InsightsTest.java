@@ -6,6 +6,7 @@ import static org.mockito.Mockito.when;
 
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -21,7 +22,7 @@ class InsightsTest {
         Traced broken = mock(Traced.class);
         when(broken.picture()).thenThrow(new IllegalStateException("the picture is gone"));
         when(broken.resolution()).thenThrow(new IllegalStateException("the measure is gone"));
-        try (Insights insights = new Insights()) {
+        try (Insights insights = new Insights(new Pipeline())) {
             Platform.runLater(() -> insights.lookThrough(broken));
             WaitForAsyncUtils.waitFor(
                     20,

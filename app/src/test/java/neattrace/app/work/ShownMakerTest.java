@@ -22,7 +22,9 @@ import org.junit.jupiter.api.Test;
 
 class ShownMakerTest {
 
-    private final ShownMaker maker = new ShownMaker(PressProfile.bundled(), (job, art) -> {});
+    private final Pipeline pipeline = new Pipeline();
+    private final ShownMaker maker =
+            new ShownMaker(pipeline, PressProfile.bundled(), (job, art) -> {});
 
     /** A box of 20 mm at 100 ppi. */
     private static Job box() throws Exception {
@@ -48,8 +50,9 @@ class ShownMakerTest {
     void whatHasBeenWorkedOutIsNotComputedAgain() throws Exception {
         Shown base = maker.make(box(), null, Progress.SILENT);
         Job parted = parted(base.drawing().job());
-        Drawing known = Pipeline.run(parted, base.drawing(), Progress.SILENT);
-        maker.hasWorkedOut(known);
+        Pipeline apart = pipeline.apart();
+        Drawing known = apart.run(parted, Progress.SILENT);
+        pipeline.takeOver(apart);
         List<String> steps = new ArrayList<>();
         Shown next = maker.make(parted, base, (step, share) -> steps.add(step));
         assertThat(next.drawing().tree()).isSameAs(known.tree());
@@ -58,10 +61,9 @@ class ShownMakerTest {
     }
 
     @Test
-    void butForOtherGapsItIsOfNoUse() throws Exception {
+    void whatWasTriedApartIsOfNoMatter() throws Exception {
         Shown base = maker.make(box(), null, Progress.SILENT);
-        Job parted = parted(base.drawing().job());
-        maker.hasWorkedOut(Pipeline.run(parted, base.drawing(), Progress.SILENT));
+        pipeline.apart().run(parted(base.drawing().job()), Progress.SILENT);
         Shown next = maker.make(base.drawing().job().withTitle("Other"), base, Progress.SILENT);
         assertThat(next.drawing().tree()).isSameAs(base.drawing().tree());
         assertThat(next.drawing().areas().enclosed()).hasSize(1);

@@ -1,12 +1,18 @@
 package neattrace.job.pipeline;
 
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.raster.Resolution;
 import neattrace.region.Gap;
 import neattrace.region.OpenLine;
+import neattrace.stage.Run;
+import neattrace.stage.Same;
+import neattrace.trace.LineLimits;
 import neattrace.trace.LineNet;
 import neattrace.trace.mend.LineMender;
 import neattrace.trace.review.LineFinding;
@@ -16,14 +22,14 @@ import neattrace.trace.review.WidthTable;
 /**
  * What is known about a drawing's lines as lines; beside the work, because nothing waits for it.
  *
- * @param traced the lines it is about
+ * @param about the ink it is about, and what its lines are held against
  * @param mender tools for them, as they are before the weight of all lines is changed
  * @param net the lines as they are in the end
  * @param widths how wide those are; empty if there are none
  * @param findings what is doubtful about them
  */
 public record LineStudy(
-        Traced traced,
+        About about,
         LineMender mender,
         LineNet net,
         Optional<WidthTable> widths,
@@ -41,36 +47,57 @@ public record LineStudy(
     /** The free end that an opening lies at is as near as this, mm. */
     private static final double TIP_MM = 0.5;
 
+    /**
+     * What a study reads.
+     *
+     * @param sheet the sheet's ink before any edits
+     * @param edited with edits
+     * @param ink as it is in the end
+     */
+    public record About(
+            Same<InkMap> sheet,
+            Same<InkMap> edited,
+            Same<InkMap> ink,
+            Resolution resolution,
+            LineLimits limits) {
+
+        static About of(Traced traced) {
+            return new About(
+                    Same.of(traced.reading().map()),
+                    Same.of(traced.work().edited()),
+                    Same.of(traced.ink()),
+                    traced.resolution(),
+                    traced.job().line().limits());
+        }
+    }
+
     public LineStudy {
         findings = List.copyOf(findings);
     }
 
-    /**
-     * Studies the lines.
-     *
-     * @throws java.util.concurrent.CancellationException if {@code progress} says so
-     */
-    public static LineStudy of(Traced traced, Progress progress) {
-        double pxPerMm = traced.resolution().pxPerMm();
+    static LineStudy make(About about, Run<About, LineStudy> run) throws IOException {
+        double pxPerMm = about.resolution().pxPerMm();
+        Progress progress = run.progress();
         progress.report("Finding the lines", 0);
-        LineNet base = traced.work().base().get();
+        LineNet drawn = run.get(LineStages.DRAWN_NET, about.edited());
         progress.report("Finding the lines", 0.4);
-        LineNet net = traced.work().net().get();
+        LineNet net =
+                about.ink().equals(about.edited()) ? drawn : run.get(LineStages.NET, about.ink());
         progress.report("Finding the lines", 0.6);
-        LineMender mender = new LineMender(base, pxPerMm);
+        LineMender mender = new LineMender(drawn, pxPerMm);
         List<LineFinding> findings =
                 net.lines().size() > MOST_LINES
                         ? List.of()
                         : LineReview.of(
                                 mender,
-                                traced.work().edited(),
+                                about.edited().value(),
                                 net,
-                                traced.ink(),
+                                about.ink().value(),
                                 pxPerMm,
-                                traced.job().line().limits(),
+                                about.limits(),
                                 progress.part(0.6, 1));
         return new LineStudy(
-                traced, new LineMender(base, pxPerMm), net, WidthTable.of(net, pxPerMm), findings);
+                about, new LineMender(drawn, pxPerMm), net, WidthTable.of(net, pxPerMm), findings);
     }
 
     /**
@@ -93,7 +120,7 @@ public record LineStudy(
 
     /** The lines whose free ends lie at one side of an opening or the other. */
     public List<OpenLine> openLinesAt(Gap gap) {
-        double mmPerPx = traced.resolution().mmPerPx();
+        double mmPerPx = about.resolution().mmPerPx();
         List<OpenLine> lines = new ArrayList<>();
         for (Point side : List.of(gap.from(), gap.to())) {
             mender.tip(side.times(mmPerPx), TIP_MM)
@@ -106,9 +133,12 @@ public record LineStudy(
 
     /** Whether it would come out the same for other lines. */
     public boolean fits(Traced other) {
-        return other.work().base() == traced.work().base()
-                && other.work().net() == traced.work().net()
-                && other.resolution().equals(traced.resolution())
-                && other.job().line().limits().equals(traced.job().line().limits());
+        return about.equals(About.of(other));
+    }
+
+    /** Whether it is about lines of the same sheet, edited since perhaps. */
+    public boolean isOnSheetOf(Traced other) {
+        return about.sheet().equals(Same.of(other.reading().map()))
+                && about.resolution().equals(other.resolution());
     }
 }

@@ -8,15 +8,11 @@ import neattrace.flat.Swatch;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.job.Job;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.sheet.ink.InkReading;
-import neattrace.trace.LineColour;
 import neattrace.trace.Tracing;
-import neattrace.trace.hold.LineSplitter;
-import neattrace.trace.stroke.StrokeArt;
 
 /**
  * The lines computed from a job: all that needs no areas.
@@ -61,29 +57,6 @@ public record Traced(
     /** Outlines in mm. */
     public List<Outline> lines() {
         return work.lines();
-    }
-
-    /** The lines as single paths, mm; takes the time of finding them. */
-    public StrokeArt strokes() {
-        LineColour colour = job.line().colour();
-        boolean black = colour.isBlack();
-        int[] swatches =
-                black
-                        ? new int[0]
-                        : LineSplitter.strokes(
-                                ink(),
-                                work.net().get(),
-                                colour,
-                                colour.borderBlack()
-                                        ? ClosingWidth.of(
-                                                ink(),
-                                                job.close(),
-                                                resolution().pxPerMm(),
-                                                Progress.SILENT)
-                                        : 0,
-                                resolution().pxPerMm());
-        return StrokeArt.of(
-                ink(), work.net().get(), swatches, colour.swatch(), resolution().mmPerPx());
     }
 
     /** The swatch of the ink at a place on the page, mm; empty if it is black or there is none. */

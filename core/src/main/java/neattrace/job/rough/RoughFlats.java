@@ -52,6 +52,7 @@ public final class RoughFlats {
      * and new ones are added to them, unseen lines are added to those there are, areas of locked
      * swatches keep theirs, and so do areas on which the rough says nothing.
      *
+     * @param pipeline computes the drawing, and knows it afterwards
      * @param lines the traced drawing
      * @param rough same proportion, any size
      * @param onlyOwn whether colours become the nearest of the job's own swatches, of which there
@@ -61,7 +62,12 @@ public final class RoughFlats {
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static Coloured of(
-            Traced lines, Picture rough, boolean onlyOwn, PressProfile press, Progress progress)
+            Pipeline pipeline,
+            Traced lines,
+            Picture rough,
+            boolean onlyOwn,
+            PressProfile press,
+            Progress progress)
             throws PictureException {
         InkMap ink = lines.ink();
         double mmPerPx = lines.resolution().mmPerPx();
@@ -81,8 +87,8 @@ public final class RoughFlats {
             add(joins, join);
         }
         Job closed = lines.job().withClose(lines.job().close().withJoins(joins));
-        Traced same = Pipeline.trace(closed, lines, progress.part(0.6, 0.65));
-        Drawing bare = Pipeline.colour(same, null, progress.part(0.65, 0.9));
+        Traced same = pipeline.trace(closed, progress.part(0.6, 0.65));
+        Drawing bare = pipeline.colour(same, progress.part(0.65, 0.9));
         RoughColours.Result result =
                 RoughColours.read(
                         bare.areas(),
@@ -95,8 +101,7 @@ public final class RoughFlats {
                         press);
         Job coloured =
                 closed.withSwatches(result.swatches()).withFills(fills(bare, result.fills()));
-        return new Coloured(
-                Pipeline.run(coloured, bare, progress.part(0.9, 1)), result.clearShare());
+        return new Coloured(pipeline.run(coloured, progress.part(0.9, 1)), result.clearShare());
     }
 
     private static void add(List<Join> joins, Join join) {

@@ -33,7 +33,7 @@ class OpenRasterWriterTest {
     private static final PressProfile PRESS = PressProfile.bundled();
 
     private static byte[] write(Job job, double ppi) throws IOException {
-        Artwork art = Artwork.of(Pipeline.run(job, null, Progress.SILENT), PRESS).forFiles();
+        Artwork art = Artwork.of(new Pipeline().run(job, Progress.SILENT), PRESS).forFiles();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         OpenRasterWriter.write(art, ppi, out);
         return out.toByteArray();

@@ -33,7 +33,7 @@ class PdfWriterTest {
     private static final PressProfile PRESS = PressProfile.bundled();
 
     private static PDDocument pdf(Job job) throws IOException {
-        Artwork art = Artwork.of(Pipeline.run(job, null, Progress.SILENT), PRESS);
+        Artwork art = Artwork.of(new Pipeline().run(job, Progress.SILENT), PRESS);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfWriter.write(art, out);
         return Loader.loadPDF(out.toByteArray());

@@ -21,7 +21,7 @@ class PngWriterTest {
     private static final PressProfile PRESS = PressProfile.bundled();
 
     private static Artwork art() throws IOException {
-        return Artwork.of(Pipeline.run(Jobs.coloured(), null, Progress.SILENT), PRESS);
+        return Artwork.of(new Pipeline().run(Jobs.coloured(), Progress.SILENT), PRESS);
     }
 
     private static byte[] png(double ppi) throws IOException {

@@ -44,7 +44,7 @@ class SvgWriterTest {
     private static final PressProfile PRESS = PressProfile.bundled();
 
     private static byte[] svg(Job job) throws IOException {
-        Artwork art = Artwork.of(Pipeline.run(job, null, Progress.SILENT), PRESS);
+        Artwork art = Artwork.of(new Pipeline().run(job, Progress.SILENT), PRESS);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         SvgWriter.write(art, out);
         return out.toByteArray();
@@ -246,18 +246,21 @@ class SvgWriterTest {
     void strokesKeepFlatsAndTheColoursOfLines() throws IOException {
         Job job = Jobs.coloured();
         Drawing drawing =
-                Pipeline.run(
-                        job.withLine(
-                                job.line()
-                                        .withColour(
-                                                job.line()
-                                                        .colour()
-                                                        .withSwatch(Jobs.OUTER.id())
-                                                        .withBorderBlack(true))),
-                        null,
-                        Progress.SILENT);
+                new Pipeline()
+                        .run(
+                                job.withLine(
+                                        job.line()
+                                                .withColour(
+                                                        job.line()
+                                                                .colour()
+                                                                .withSwatch(Jobs.OUTER.id())
+                                                                .withBorderBlack(true))),
+                                Progress.SILENT);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        StrokeSvgWriter.write(Artwork.of(drawing, PRESS), drawing.traced().strokes(), out);
+        StrokeSvgWriter.write(
+                Artwork.of(drawing, PRESS),
+                new Pipeline().strokes(drawing.traced(), Progress.SILENT),
+                out);
         String svg = out.toString(StandardCharsets.UTF_8);
         String straw = PRESS.preview(Jobs.OUTER.build()).hex();
         assertThat(svg)

@@ -26,13 +26,14 @@ class ColouringTest {
 
     private static final Point DISC = new Point(10, 10);
     private static final Point RING = new Point(10, 5);
+    private static final Pipeline PIPELINE = new Pipeline();
     private static Drawing drawing;
     private static Job job;
 
     @BeforeAll
     static void draw() throws IOException {
         job = Jobs.coloured();
-        drawing = Pipeline.run(job, null, Progress.SILENT);
+        drawing = PIPELINE.run(job, Progress.SILENT);
     }
 
     private static Area at(Point place) {
@@ -40,12 +41,12 @@ class ColouringTest {
     }
 
     private static int swatchAt(Job next, Point place) throws IOException {
-        Drawing now = Pipeline.run(next, drawing, Progress.SILENT);
+        Drawing now = PIPELINE.apart().run(next, Progress.SILENT);
         return now.attachment().swatchOf().get(now.areaAt(place).orElseThrow().label());
     }
 
     private static double area(Job next, int swatch) throws IOException {
-        return Pipeline.run(next, drawing, Progress.SILENT).layers().stream()
+        return PIPELINE.apart().run(next, Progress.SILENT).layers().stream()
                 .filter(layer -> layer.swatch().id() == swatch)
                 .mapToDouble(layer -> layer.shape().getArea())
                 .sum();
@@ -96,7 +97,7 @@ class ColouringTest {
     @Test
     void oneAreaOfAGroupStandsForAll() throws IOException {
         Job grouped = Colouring.grouped(job, drawing, List.of(at(DISC), at(RING)), "Target");
-        Drawing now = Pipeline.run(grouped, drawing, Progress.SILENT);
+        Drawing now = PIPELINE.apart().run(grouped, Progress.SILENT);
         assertThat(Colouring.groupOf(now, at(RING))).containsExactlyInAnyOrder(at(DISC), at(RING));
         assertThat(Colouring.groupOf(drawing, at(RING))).containsExactly(at(RING));
         Job again = Colouring.grouped(grouped, drawing, List.of(at(DISC)), "Target");
@@ -135,7 +136,7 @@ class ColouringTest {
             after += area(shaded, id);
         }
         assertThat(after).as("flats stay flat").isBetween(before - 0.01, before + 0.01);
-        Drawing now = Pipeline.run(shaded, drawing, Progress.SILENT);
+        Drawing now = PIPELINE.apart().run(shaded, Progress.SILENT);
         assertThat(Colouring.shade(shaded, now, ring).orElseThrow().swatches())
                 .as("used again")
                 .hasSize(4);
@@ -144,7 +145,7 @@ class ColouringTest {
     @Test
     void formsNeedAColourBeneath() throws IOException {
         Job bare = Jobs.plain();
-        Drawing plain = Pipeline.run(bare, null, Progress.SILENT);
+        Drawing plain = new Pipeline().run(bare, Progress.SILENT);
         assertThat(Colouring.inset(bare, plain, DISC, 1, true)).isEmpty();
         assertThat(Colouring.side(bare, plain, new Point(0.1, 0.1), 1, true)).isEmpty();
         assertThat(Colouring.shade(bare, plain, List.of(DISC, RING, new Point(12, 8)))).isEmpty();
@@ -158,15 +159,14 @@ class ColouringTest {
         Job cast = Colouring.cast(Colouring.cast(job, 1), 2);
         assertThat(cast.flat().forms()).hasSize(1);
         FlatLayer lower =
-                Pipeline.run(cast, drawing, Progress.SILENT).layers().stream()
+                PIPELINE.apart().run(cast, Progress.SILENT).layers().stream()
                         .filter(layer -> layer.swatch().name().equals("Cast shadow"))
                         .findFirst()
                         .orElseThrow();
         FlatLayer upper =
-                Pipeline.run(
-                                cast.withFlat(cast.flat().withLightDegrees(135)),
-                                drawing,
-                                Progress.SILENT)
+                PIPELINE
+                        .apart()
+                        .run(cast.withFlat(cast.flat().withLightDegrees(135)), Progress.SILENT)
                         .layers()
                         .stream()
                         .filter(layer -> layer.swatch().name().equals("Cast shadow"))

@@ -11,7 +11,9 @@ import java.awt.geom.Arc2D;
 import java.awt.geom.Line2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import neattrace.flat.LineLayer;
 import neattrace.flat.StarterColours;
 import neattrace.flat.Swatch;
@@ -37,8 +39,15 @@ import org.junit.jupiter.api.Test;
 /** What is decided about lines, on a target of two rings of 20 x 20 mm. */
 class LineWorkTest {
 
-    private static Traced trace(Job job, Traced before) throws IOException {
-        return Pipeline.trace(job, before, Progress.SILENT);
+    private final Pipeline pipeline = new Pipeline();
+    private final Map<Traced, Pipeline> pipelines = new IdentityHashMap<>();
+
+    /** The lines of a job, with what is known from those before, if there were some. */
+    private Traced trace(Job job, Traced before) throws IOException {
+        Pipeline now = before == null ? new Pipeline() : pipelines.get(before).apart();
+        Traced traced = now.trace(job, Progress.SILENT);
+        pipelines.put(traced, now);
+        return traced;
     }
 
     private static Job with(Job job, LineRecipe line) {
@@ -182,12 +191,12 @@ class LineWorkTest {
 
     @Test
     void weightIsPartOfTheInkThatAreasAreFoundIn() throws IOException {
-        Drawing plain = Pipeline.run(Jobs.plain(), null, Progress.SILENT);
+        Drawing plain = pipeline.run(Jobs.plain(), Progress.SILENT);
         Job bold =
                 with(
                         plain.job(),
                         LineRecipe.AS_DRAWN.withWeight(WeightRecipe.AS_DRAWN.withAllMm(0.4)));
-        Drawing bolder = Pipeline.run(bold, plain, Progress.SILENT);
+        Drawing bolder = pipeline.run(bold, Progress.SILENT);
         assertThat(bolder.areas().enclosed()).hasSameSizeAs(plain.areas().enclosed());
         long before = plain.areas().enclosed().stream().mapToLong(a -> a.pixels()).sum();
         long after = bolder.areas().enclosed().stream().mapToLong(a -> a.pixels()).sum();
@@ -197,7 +206,7 @@ class LineWorkTest {
     @Test
     void theStudyKnowsTheLinesAndFitsUntilTheyChange() throws IOException {
         Traced traced = trace(Jobs.plain(), null);
-        LineStudy study = LineStudy.of(traced, Progress.SILENT);
+        LineStudy study = pipeline.study(traced, Progress.SILENT);
         assertThat(study.net().lines()).hasSize(2);
         assertThat(study.widths()).isPresent();
         assertThat(study.fits(traced)).isTrue();
@@ -227,7 +236,7 @@ class LineWorkTest {
         Job broken = with(plain.job(), LineRecipe.AS_DRAWN.with(nub));
         LineRecipe bold = broken.line().withWeight(WeightRecipe.AS_DRAWN.withAllMm(0.2));
         Traced weighed = trace(with(broken, bold), plain);
-        LineStudy study = LineStudy.of(weighed, Progress.SILENT);
+        LineStudy study = pipeline.study(weighed, Progress.SILENT);
         assertThat(study.net()).isNotSameAs(study.mender().net());
         LineFinding gap =
                 study.findings().stream()
@@ -238,7 +247,7 @@ class LineWorkTest {
         // The pen that drew the line, to which the weight is added once more afterwards.
         assertThat(join.width()[0]).isCloseTo(0.3, within(0.03));
         Traced mended = trace(with(broken, bold.with(gap.fix().get())), weighed);
-        LineStudy after = LineStudy.of(mended, Progress.SILENT);
+        LineStudy after = pipeline.study(mended, Progress.SILENT);
         assertThat(after.findings()).noneMatch(f -> f.kind() == LineFinding.Kind.BREAK);
         assertThat(after.mender().widthAt(new Point(8.35, 1), 0).orElseThrow())
                 .isCloseTo(0.3, within(0.05));
@@ -248,16 +257,17 @@ class LineWorkTest {
     void whatTheGoodsCannotHoldIsMeasuredInTheEndAndMendedOnlyAsDrawn() throws IOException {
         LineRecipe strict =
                 LineRecipe.AS_DRAWN.withLimits(LineRecipe.AS_DRAWN.limits().withLeastLineMm(0.6));
-        LineStudy drawn = LineStudy.of(trace(with(Jobs.plain(), strict), null), Progress.SILENT);
+        LineStudy drawn = pipeline.study(trace(with(Jobs.plain(), strict), null), Progress.SILENT);
         assertThat(drawn.findings())
                 .anyMatch(f -> f.kind() == LineFinding.Kind.THIN && f.fix().isPresent());
         LineRecipe thinner = strict.withWeight(WeightRecipe.AS_DRAWN.withAllMm(-0.1));
-        LineStudy weighed = LineStudy.of(trace(with(Jobs.plain(), thinner), null), Progress.SILENT);
+        LineStudy weighed =
+                pipeline.study(trace(with(Jobs.plain(), thinner), null), Progress.SILENT);
         assertThat(weighed.findings())
                 .anyMatch(f -> f.kind() == LineFinding.Kind.THIN)
                 .noneMatch(f -> f.kind() == LineFinding.Kind.THIN && f.fix().isPresent());
         LineRecipe bolder = strict.withWeight(WeightRecipe.AS_DRAWN.withAllMm(0.5));
-        LineStudy enough = LineStudy.of(trace(with(Jobs.plain(), bolder), null), Progress.SILENT);
+        LineStudy enough = pipeline.study(trace(with(Jobs.plain(), bolder), null), Progress.SILENT);
         assertThat(enough.findings()).noneMatch(f -> f.kind() == LineFinding.Kind.THIN);
     }
 

@@ -12,7 +12,9 @@ import static org.mockito.Mockito.verify;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CancellationException;
 import neattrace.flat.Fill;
 import neattrace.flat.layer.FlatLayer;
@@ -31,8 +33,15 @@ import org.junit.jupiter.api.Test;
 
 class PipelineTest {
 
-    private static Drawing run(Job job, Drawing before) throws IOException {
-        return Pipeline.run(job, before, Progress.SILENT);
+    private final Pipeline pipeline = new Pipeline();
+    private final Map<Drawing, Pipeline> pipelines = new IdentityHashMap<>();
+
+    /** The drawing of a job, with what is known from the one before, if there was one. */
+    private Drawing run(Job job, Drawing before) throws IOException {
+        Pipeline now = before == null ? new Pipeline() : pipelines.get(before).apart();
+        Drawing drawing = now.run(job, Progress.SILENT);
+        pipelines.put(drawing, now);
+        return drawing;
     }
 
     @Test
@@ -127,11 +136,11 @@ class PipelineTest {
 
     @Test
     void linesAloneAreTheSameLines() throws IOException {
-        Traced lines = Pipeline.trace(Jobs.coloured(), null, Progress.SILENT);
-        Drawing whole = run(Jobs.coloured(), null);
+        Traced lines = pipeline.trace(Jobs.coloured(), Progress.SILENT);
+        Drawing whole = new Pipeline().run(Jobs.coloured(), Progress.SILENT);
         assertThat(lines.tracing().segments()).isEqualTo(whole.tracing().segments());
-        assertThat(Pipeline.colour(lines, null, Progress.SILENT).layers()).hasSize(2);
-        Traced renamed = Pipeline.trace(lines.job().withTitle("Other"), lines, Progress.SILENT);
+        assertThat(new Pipeline().colour(lines, Progress.SILENT).layers()).hasSize(2);
+        Traced renamed = pipeline.trace(lines.job().withTitle("Other"), Progress.SILENT);
         assertThat(renamed.tracing()).isSameAs(lines.tracing());
     }
 
@@ -169,7 +178,7 @@ class PipelineTest {
                         steps.add(step);
                     }
                 };
-        Pipeline.run(Jobs.coloured(), null, progress);
+        new Pipeline().run(Jobs.coloured(), progress);
         assertThat(steps.get(steps.size() - 1)).isEqualTo("Ready");
         assertThat(shares).allMatch(share -> share >= 0 && share <= 1);
         assertThat(shares.get(shares.size() - 1)).isEqualTo(1);
@@ -179,7 +188,7 @@ class PipelineTest {
     void cancellingStopsAtTheNextReport() {
         Progress impatient = mock(Progress.class, org.mockito.Answers.CALLS_REAL_METHODS);
         doThrow(new CancellationException()).when(impatient).report(anyString(), anyDouble());
-        assertThatThrownBy(() -> Pipeline.run(Jobs.plain(), null, impatient))
+        assertThatThrownBy(() -> new Pipeline().run(Jobs.plain(), impatient))
                 .isInstanceOf(CancellationException.class);
         verify(impatient, atLeastOnce()).report(anyString(), anyDouble());
     }

@@ -85,11 +85,12 @@ class RandomChangesTest {
     void whatIsTakenOverIsWhatWouldBeMadeAnew(long seed) throws IOException {
         SplittableRandom chance = new SplittableRandom(seed);
         Job job = Jobs.coloured();
-        Drawing drawing = Pipeline.run(job, null, Progress.SILENT);
+        Pipeline pipeline = new Pipeline();
+        Drawing drawing = pipeline.run(job, Progress.SILENT);
         for (int k = 0; k < CHANGES; k++) {
             job = changed(job, chance);
-            drawing = Pipeline.run(job, drawing, Progress.SILENT);
-            Drawing fresh = Pipeline.run(job, null, Progress.SILENT);
+            drawing = pipeline.run(job, Progress.SILENT);
+            Drawing fresh = new Pipeline().run(job, Progress.SILENT);
             String where = "seed " + seed + ", change " + k;
             assertThat(drawing.traced().ink().coverage())
                     .as(where)

@@ -40,8 +40,10 @@ class RoughFlatsTest {
     }
 
     private static Drawing coloured(Job job, boolean onlyOwn) throws IOException {
-        Traced lines = Pipeline.trace(job, null, Progress.SILENT);
-        return RoughFlats.of(lines, rough(), onlyOwn, PressProfile.bundled(), Progress.SILENT)
+        Pipeline pipeline = new Pipeline();
+        Traced lines = pipeline.trace(job, Progress.SILENT);
+        return RoughFlats.of(
+                        pipeline, lines, rough(), onlyOwn, PressProfile.bundled(), Progress.SILENT)
                 .drawing();
     }
 

@@ -27,6 +27,7 @@ import neattrace.flat.Swatch;
 import neattrace.flat.fitting.RoughFitting;
 import neattrace.flat.naming.ColourNames;
 import neattrace.job.Job;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.job.rough.RoughFlats;
 import neattrace.press.colour.Rgb;
 import neattrace.raster.Picture;
@@ -219,20 +220,23 @@ final class RoughStep implements Step {
         }
         Job now = desk.job();
         var traced = desk.drawing().traced();
+        Pipeline pipeline = desk.workspace().pipeline();
         desk.workspace()
                 .derive(
                         "Colour from " + name,
                         progress -> {
                             RoughFitting.Fitted fitted = RoughFitting.fit(rough, traced.ink());
+                            Pipeline apart = pipeline.apart();
                             RoughFlats.Coloured coloured =
                                     RoughFlats.of(
+                                            apart,
                                             traced,
                                             fitted.picture(),
                                             onlyOwn,
                                             desk.workspace().press(),
                                             progress);
                             Job result = coloured.drawing().job();
-                            desk.workspace().hasWorkedOut(coloured.drawing());
+                            pipeline.takeOver(apart);
                             // Told only if it comes to be: another change may overtake it.
                             return job -> {
                                 report(coloured, fitted);

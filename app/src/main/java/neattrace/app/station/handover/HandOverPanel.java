@@ -39,6 +39,8 @@ import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Traced;
+import neattrace.progress.Progress;
+import neattrace.trace.stroke.StrokeArt;
 
 /** Writes the drawing for others. */
 public final class HandOverPanel implements Panel {
@@ -167,7 +169,7 @@ public final class HandOverPanel implements Panel {
                 : "";
     }
 
-    private static void write(
+    private void write(
             Format format, Shown now, double resolution, boolean strokes, OutputStream out)
             throws IOException {
         Artwork art = now.art().forFiles();
@@ -175,7 +177,7 @@ public final class HandOverPanel implements Panel {
         switch (format) {
             case SVG -> {
                 if (strokes) {
-                    StrokeSvgWriter.write(art, traced.strokes(), out);
+                    StrokeSvgWriter.write(art, strokes(traced), out);
                 } else {
                     SvgWriter.write(art, out);
                 }
@@ -185,12 +187,16 @@ public final class HandOverPanel implements Panel {
             case ORA -> OpenRasterWriter.write(art, resolution, out);
             case DXF -> {
                 if (strokes) {
-                    DxfWriter.strokes(traced.strokes(), art.widthMm(), art.heightMm(), out);
+                    DxfWriter.strokes(strokes(traced), art.widthMm(), art.heightMm(), out);
                 } else {
                     DxfWriter.outlines(traced.lines(), art.widthMm(), art.heightMm(), out);
                 }
             }
         }
+    }
+
+    private StrokeArt strokes(Traced traced) {
+        return workspace.pipeline().strokes(traced, Progress.SILENT);
     }
 
     @Override
