@@ -53,10 +53,12 @@ public final class EdgeProfiles {
     private final int width;
     private final int height;
 
-    /** Of all profiles, and of those that end in level ink: by level, how many. */
-    private final long[] halves = new long[256];
+    /** Of profiles that end in level ink: by the sum of both levels, how many. */
+    private final long[] halves = new long[511];
 
+    /** By level, how many: of all profiles, and of those that end in level ink. */
     private final long[] papers = new long[256];
+
     private final long[] inks = new long[256];
     private final long[] levelInks = new long[256];
 
@@ -191,7 +193,7 @@ public final class EdgeProfiles {
         if ((dark & 1) != 0) {
             level++;
             levelInks[value(at - LEVEL * out)]++;
-            halves[(low + high + 1) / 2]++;
+            halves[low + high]++;
         }
     }
 
@@ -232,7 +234,7 @@ public final class EdgeProfiles {
         double blur = (Counts.quantile(blurs, 0.5) + 0.5) / 100.0;
         boolean enough = level >= LEAST_LEVEL || level >= LEAST_LEVEL_SHARE * edges;
         double pen = penPx();
-        double half = Counts.quantile(halves, 0.5);
+        double half = Counts.quantile(halves, 0.5) / 2.0;
         if (!enough) {
             double paper = Counts.quantile(papers, 0.5);
             double peak = Counts.quantile(inks, 0.5) - paper;

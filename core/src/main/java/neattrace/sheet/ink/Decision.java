@@ -63,7 +63,8 @@ final class Decision {
 
     private static byte coverage(int dark, double inkPercent) {
         double value = InkMap.EDGE + dark - 2.55 * inkPercent;
-        return (byte) (int) Math.max(0, Math.min(255, Math.rint(value)));
+        // Always up: to even numbers, every second grey of a scan would be lost.
+        return (byte) (int) Math.max(0, Math.min(255, Math.floor(value + 0.5)));
     }
 
     /** Where patches overlap the later one counts. */
