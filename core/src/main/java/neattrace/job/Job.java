@@ -10,49 +10,34 @@ import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.press.BlackRule;
-import neattrace.raster.Resolution;
 import neattrace.region.CloseSettings;
 import neattrace.sheet.SheetRecipe;
 import neattrace.trace.LineRecipe;
 
 /**
- * Everything a user decided about one drawing.
+ * Everything a user decided about one drawing, in sections. What is asked for most can be read and
+ * changed without naming the section.
  *
  * @param title what the drawing is called
  * @param source the untouched picture
- * @param ppi pixels per inch the user set, or 0 to take the file's own
- * @param recipe how the scan becomes ink
+ * @param sheet how the scan becomes ink
  * @param line what was decided about the lines
  * @param close which gaps count as closed
- * @param palette the swatches, in the order of the layers, and colourways of them
- * @param fills which area has which swatch, oldest first
- * @param groups areas that belong together
- * @param flat how flats are finished
- * @param black how black is printed
- * @param settled findings that were looked at and left as they are
+ * @param colour swatches and which area has which
+ * @param press how it is printed
+ * @param log what happened to it
+ * @param kept what its file held besides
  */
 public record Job(
         String title,
         Source source,
-        double ppi,
-        SheetRecipe recipe,
+        SheetSection sheet,
         LineRecipe line,
         CloseSettings close,
-        Palette palette,
-        List<Fill> fills,
-        List<AreaGroup> groups,
-        FlatRecipe flat,
-        BlackRule black,
-        List<Settled> settled) {
-
-    public Job {
-        if (ppi != 0 && !Resolution.isSensible(ppi)) {
-            throw new IllegalArgumentException("ppi must be 10 to 20000");
-        }
-        groups = List.copyOf(groups);
-        fills = List.copyOf(fills);
-        settled = List.copyOf(settled);
-    }
+        ColourSection colour,
+        PressSection press,
+        LogSection log,
+        KeptFields kept) {
 
     /** A new job with everything automatic and nothing coloured. */
     public static Job of(Source source) {
@@ -61,16 +46,53 @@ public record Job(
         return new Job(
                 title,
                 source,
-                0,
-                SheetRecipe.automatic(),
+                SheetSection.AUTOMATIC,
                 LineRecipe.AS_DRAWN,
                 CloseSettings.automatic(),
-                Palette.EMPTY,
-                List.of(),
-                List.of(),
-                FlatRecipe.USUAL,
-                BlackRule.RICH,
-                List.of());
+                ColourSection.BARE,
+                PressSection.USUAL,
+                LogSection.EMPTY,
+                KeptFields.NONE);
+    }
+
+    /** Pixels per inch the user set, or 0 to take the file's own. */
+    public double ppi() {
+        return sheet.ppi();
+    }
+
+    /** How the scan becomes ink. */
+    public SheetRecipe recipe() {
+        return sheet.recipe();
+    }
+
+    /** The swatches, in the order of the layers, and colourways of them. */
+    public Palette palette() {
+        return colour.palette();
+    }
+
+    /** Which area has which swatch, oldest first. */
+    public List<Fill> fills() {
+        return colour.fills();
+    }
+
+    /** Areas that belong together. */
+    public List<AreaGroup> groups() {
+        return colour.groups();
+    }
+
+    /** How flats are finished. */
+    public FlatRecipe flat() {
+        return colour.flat();
+    }
+
+    /** How black is printed. */
+    public BlackRule black() {
+        return press.black();
+    }
+
+    /** Findings that were looked at and left as they are. */
+    public List<Settled> settled() {
+        return log.settled();
     }
 
     /** The swatch with an id. */
@@ -80,91 +102,79 @@ public record Job(
 
     /** An id no swatch of this job has or ever had. */
     public int freeSwatchId() {
-        return palette.freeId();
+        return palette().freeId();
     }
 
     public Job withSource(Source value) {
-        return new Job(
-                title, value, ppi, recipe, line, close, palette, fills, groups, flat, black,
-                settled);
+        return new Job(title, value, sheet, line, close, colour, press, log, kept);
     }
 
     public Job withTitle(String value) {
-        return new Job(
-                value, source, ppi, recipe, line, close, palette, fills, groups, flat, black,
-                settled);
+        return new Job(value, source, sheet, line, close, colour, press, log, kept);
+    }
+
+    public Job withSheet(SheetSection value) {
+        return new Job(title, source, value, line, close, colour, press, log, kept);
     }
 
     public Job withPpi(double value) {
-        return new Job(
-                title, source, value, recipe, line, close, palette, fills, groups, flat, black,
-                settled);
+        return withSheet(new SheetSection(value, sheet.recipe()));
     }
 
     public Job withRecipe(SheetRecipe value) {
-        return new Job(
-                title, source, ppi, value, line, close, palette, fills, groups, flat, black,
-                settled);
+        return withSheet(new SheetSection(sheet.ppi(), value));
     }
 
     public Job withLine(LineRecipe value) {
-        return new Job(
-                title, source, ppi, recipe, value, close, palette, fills, groups, flat, black,
-                settled);
+        return new Job(title, source, sheet, value, close, colour, press, log, kept);
     }
 
     public Job withClose(CloseSettings value) {
-        return new Job(
-                title, source, ppi, recipe, line, value, palette, fills, groups, flat, black,
-                settled);
+        return new Job(title, source, sheet, line, value, colour, press, log, kept);
+    }
+
+    public Job withColour(ColourSection value) {
+        return new Job(title, source, sheet, line, close, value, press, log, kept);
     }
 
     public Job withPalette(Palette value) {
-        return new Job(
-                title, source, ppi, recipe, line, close, value, fills, groups, flat, black,
-                settled);
+        return withColour(colour.withPalette(value));
     }
 
     public Job withFills(List<Fill> value) {
-        return new Job(
-                title, source, ppi, recipe, line, close, palette, value, groups, flat, black,
-                settled);
+        return withColour(colour.withFills(value));
     }
 
     public Job withGroups(List<AreaGroup> value) {
-        return new Job(
-                title, source, ppi, recipe, line, close, palette, fills, value, flat, black,
-                settled);
+        return withColour(colour.withGroups(value));
     }
 
     public Job withFlat(FlatRecipe value) {
-        return new Job(
-                title, source, ppi, recipe, line, close, palette, fills, groups, value, black,
-                settled);
+        return withColour(colour.withFlat(value));
     }
 
     public Job withBlack(BlackRule value) {
         return new Job(
-                title, source, ppi, recipe, line, close, palette, fills, groups, flat, value,
-                settled);
+                title, source, sheet, line, close, colour, new PressSection(value), log, kept);
+    }
+
+    public Job withKept(KeptFields value) {
+        return new Job(title, source, sheet, line, close, colour, press, log, value);
     }
 
     /** The swatches of the colourway that is shown. */
     public List<Swatch> swatches() {
-        return palette.now();
+        return palette().now();
     }
 
     /** The same with swatches changed, added, ordered or taken away in what is shown. */
     public Job withSwatches(List<Swatch> value) {
-        return withPalette(palette.with(value));
+        return withPalette(palette().with(value));
     }
 
     /** The same with one more finding left as it is. */
     public Job withSettled(Settled finding) {
-        List<Settled> next = new ArrayList<>(settled);
-        next.add(finding);
-        return new Job(
-                title, source, ppi, recipe, line, close, palette, fills, groups, flat, black, next);
+        return new Job(title, source, sheet, line, close, colour, press, log.with(finding), kept);
     }
 
     /**
@@ -173,8 +183,7 @@ public record Job(
      * @param reachPx how far it may lie from where it was, source px
      */
     public boolean isSettled(String what, Point at, double reachPx) {
-        return settled.stream()
-                .anyMatch(one -> one.what().equals(what) && one.at().distance(at) <= reachPx);
+        return log.isSettled(what, at, reachPx);
     }
 
     /** The same with a swatch added, or changed if its id is there already. */
@@ -192,9 +201,9 @@ public record Job(
 
     /** The same without a swatch and without all that used it: fills, lines, forms, colourways. */
     public Job withoutSwatch(int id) {
-        return withPalette(palette.without(id))
-                .withFlat(flat.without(id))
-                .withFills(fills.stream().filter(fill -> fill.swatch() != id).toList())
+        return withPalette(palette().without(id))
+                .withFlat(flat().without(id))
+                .withFills(fills().stream().filter(fill -> fill.swatch() != id).toList())
                 .withLine(line.withColour(line.colour().without(id)));
     }
 }

@@ -15,6 +15,7 @@ import neattrace.files.AtomicFile;
 import neattrace.files.ZipParts;
 import neattrace.job.Job;
 import neattrace.job.Source;
+import neattrace.job.json.DamagedException;
 import neattrace.raster.reading.PictureReader;
 
 /** Saves and opens jobs. */
@@ -99,6 +100,8 @@ public final class JobFile {
             return read(zip, file);
         } catch (JobFileException e) {
             throw e;
+        } catch (DamagedException e) {
+            throw new JobFileException(file + " is damaged: " + e.getMessage() + ".", e);
         } catch (JsonProcessingException e) {
             throw new JobFileException(file + ": its job.json is damaged.", e);
         } catch (OutOfMemoryError e) {
@@ -118,10 +121,10 @@ public final class JobFile {
             checkName(entry.getName(), file);
         }
         byte[] json = bytes(zip, JSON, MOST_JSON_BYTES, file);
-        JobJson.Parsed parsed = JobJson.read(json);
-        byte[] source = source(zip, parsed.sourceName(), file);
-        return parsed.job(
-                new Source(parsed.sourceName(), source, parsed.withoutSource().source().opening()));
+        Job job = JobJson.read(json);
+        Source bare = job.source();
+        return job.withSource(
+                new Source(bare.name(), source(zip, bare.name(), file), bare.opening()));
     }
 
     private static byte[] source(ZipFile zip, String name, Path file) throws IOException {

@@ -1,8 +1,8 @@
-package neattrace.job.file;
+package neattrace.job.json;
 
-import static neattrace.job.file.JsonFields.need;
-import static neattrace.job.file.JsonFields.number;
-import static neattrace.job.file.JsonFields.points;
+import static neattrace.job.json.JsonFields.need;
+import static neattrace.job.json.JsonFields.number;
+import static neattrace.job.json.JsonFields.points;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -14,12 +14,13 @@ import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.region.OpenLine;
 
-/** What was decided about gaps. */
-final class CloseJson {
+/** The section of gaps. */
+public final class CloseJson {
 
     private CloseJson() {}
 
-    static void write(CloseSettings close, ObjectNode node) {
+    /** Fills an object. */
+    public static void write(CloseSettings close, ObjectNode node) {
         node.put("gapMm", close.gapMm());
         points(node.putArray("opened"), close.opened());
         points(node.putArray("closed"), close.closed());
@@ -38,37 +39,37 @@ final class CloseJson {
         joins.forEach(join -> points(array.addArray(), join.line()));
     }
 
-    static CloseSettings read(JsonNode node, int version) throws JobFileException {
+    /**
+     * Reads what {@link #write} wrote.
+     *
+     * @throws DamagedException if a field is missing or no such value
+     * @throws IllegalArgumentException if a value is out of its range
+     */
+    public static CloseSettings read(JsonNode node) throws DamagedException {
         return new CloseSettings(
                 number(node, "gapMm"),
                 points(need(node, "opened")),
                 points(need(node, "closed")),
-                version < 5 ? List.of() : openLines(need(node, "openLines")),
+                openLines(need(node, "openLines")),
                 joins(need(node, "joins")),
-                version < 4 ? List.of() : joins(need(node, "cuts")),
-                version < 4 ? CloseSettings.NO_FRAME : number(node, "frameMm"));
+                joins(need(node, "cuts")),
+                number(node, "frameMm"));
     }
 
-    private static List<OpenLine> openLines(JsonNode array) throws JobFileException {
+    private static List<OpenLine> openLines(JsonNode array) throws DamagedException {
         List<OpenLine> lines = new ArrayList<>();
         for (JsonNode node : array) {
-            List<Point> middle = points(need(node, "middle"));
-            double reachMm = number(node, "reachMm");
-            try {
-                lines.add(new OpenLine(middle, reachMm));
-            } catch (IllegalArgumentException e) {
-                throw new JobFileException("The job is damaged: " + e.getMessage() + ".");
-            }
+            lines.add(new OpenLine(points(need(node, "middle")), number(node, "reachMm")));
         }
         return lines;
     }
 
-    private static List<Join> joins(JsonNode array) throws JobFileException {
+    private static List<Join> joins(JsonNode array) throws DamagedException {
         List<Join> joins = new ArrayList<>();
         for (JsonNode node : array) {
             List<Point> line = points(node);
             if (line.size() < 2) {
-                throw new JobFileException("The job is damaged: an unseen line has no two places.");
+                throw new DamagedException("an unseen line has no two places");
             }
             joins.add(new Join(line));
         }

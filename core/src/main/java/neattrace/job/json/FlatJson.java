@@ -1,8 +1,10 @@
-package neattrace.job.file;
+package neattrace.job.json;
 
-import static neattrace.job.file.JsonFields.need;
-import static neattrace.job.file.JsonFields.number;
-import static neattrace.job.file.JsonFields.points;
+import static neattrace.job.json.JsonFields.choice;
+import static neattrace.job.json.JsonFields.need;
+import static neattrace.job.json.JsonFields.number;
+import static neattrace.job.json.JsonFields.points;
+import static neattrace.job.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -59,20 +61,20 @@ final class FlatJson {
         node.putArray("at").add(at.x()).add(at.y());
     }
 
-    static FlatRecipe read(JsonNode node) throws JobFileException {
+    static FlatRecipe read(JsonNode node) throws DamagedException {
         List<Form> forms = new ArrayList<>();
         for (JsonNode form : need(node, "forms")) {
             forms.add(form(form));
         }
         return new FlatRecipe(
-                new FlatLimits(number(node, "leastAreaMm"), (int) number(node, "mostInks")),
+                new FlatLimits(number(node, "leastAreaMm"), whole(node, "mostInks")),
                 number(node, "spreadMm"),
-                Pieces.valueOf(need(node, "pieces").asText()),
+                choice(need(node, "pieces"), Pieces.class),
                 number(node, "lightDegrees"),
                 forms);
     }
 
-    private static Form form(JsonNode node) throws JobFileException {
+    private static Form form(JsonNode node) throws DamagedException {
         String kind = need(node, "kind").asText();
         return switch (kind) {
             case "INSET" -> new Form.Inset(at(node), number(node, "mm"), swatch(node));
@@ -82,13 +84,11 @@ final class FlatJson {
                     new Form.Highlight(at(node), points(need(node, "ring")), swatch(node));
             case "SHADE" -> new Form.Shade(points(need(node, "ring")), darker(node));
             case "CAST" -> new Form.Cast(number(node, "mm"), swatch(node));
-            default ->
-                    throw new JobFileException(
-                            "The job is damaged: \"" + kind + "\" is not known here.");
+            default -> throw new DamagedException("\"" + kind + "\" is not known here");
         };
     }
 
-    private static Map<Integer, Integer> darker(JsonNode node) throws JobFileException {
+    private static Map<Integer, Integer> darker(JsonNode node) throws DamagedException {
         Map<Integer, Integer> darker = new TreeMap<>();
         for (JsonNode pair : need(node, "darker")) {
             darker.put((int) number(pair, 0), (int) number(pair, 1));
@@ -96,12 +96,11 @@ final class FlatJson {
         return darker;
     }
 
-    private static int swatch(JsonNode node) throws JobFileException {
-        return (int) number(node, "swatch");
+    private static int swatch(JsonNode node) throws DamagedException {
+        return whole(node, "swatch");
     }
 
-    private static Point at(JsonNode node) throws JobFileException {
-        JsonNode at = need(node, "at");
-        return new Point(number(at, 0), number(at, 1));
+    private static Point at(JsonNode node) throws DamagedException {
+        return JsonFields.point(need(node, "at"));
     }
 }

@@ -1,10 +1,10 @@
-package neattrace.job.recipe;
+package neattrace.job.json;
 
-import static neattrace.job.recipe.Fields.finite;
-import static neattrace.job.recipe.Fields.flag;
-import static neattrace.job.recipe.Fields.need;
-import static neattrace.job.recipe.Fields.number;
-import static neattrace.job.recipe.Fields.whole;
+import static neattrace.job.json.JsonFields.finite;
+import static neattrace.job.json.JsonFields.flag;
+import static neattrace.job.json.JsonFields.need;
+import static neattrace.job.json.JsonFields.number;
+import static neattrace.job.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -110,10 +110,10 @@ public final class LineJson {
     /**
      * Reads what {@link #write} wrote.
      *
-     * @throws RecipeException if a field is missing or no such value
+     * @throws DamagedException if a field is missing or no such value
      * @throws IllegalArgumentException if a value is out of its range
      */
-    public static LineRecipe read(JsonNode node) throws RecipeException {
+    public static LineRecipe read(JsonNode node) throws DamagedException {
         JsonNode weightNode = need(node, "weight");
         List<Point> parts = new ArrayList<>();
         for (JsonNode part : need(weightNode, "outsideParts")) {
@@ -155,7 +155,7 @@ public final class LineJson {
         return new LineRecipe(edits, weight, number(node, "maxErrorPx"), points, colour, limits);
     }
 
-    private static PointEdit point(JsonNode node) throws RecipeException {
+    private static PointEdit point(JsonNode node) throws DamagedException {
         Point at = place(need(node, "at"));
         return switch (need(node, "kind").asText()) {
             case "MOVE" ->
@@ -166,11 +166,11 @@ public final class LineJson {
                             place(need(node, "out")));
             case "ADD" -> new PointEdit.Add(at);
             case "DELETE" -> new PointEdit.Delete(at);
-            default -> throw new RecipeException("The recipe is damaged: a point edit of no kind.");
+            default -> throw new DamagedException("a point edit of no kind");
         };
     }
 
-    private static List<InkShape> shapes(JsonNode array) throws RecipeException {
+    private static List<InkShape> shapes(JsonNode array) throws DamagedException {
         List<InkShape> shapes = new ArrayList<>();
         for (JsonNode node : array) {
             if (node.has("rings")) {
@@ -190,7 +190,7 @@ public final class LineJson {
         return shapes;
     }
 
-    private static double[] numbers(JsonNode array) throws RecipeException {
+    private static double[] numbers(JsonNode array) throws DamagedException {
         double[] values = new double[array.size()];
         for (int i = 0; i < values.length; i++) {
             values[i] = finite(array.get(i), "number " + i);
@@ -198,7 +198,7 @@ public final class LineJson {
         return values;
     }
 
-    private static Point place(JsonNode array) throws RecipeException {
+    private static Point place(JsonNode array) throws DamagedException {
         return new Point(finite(array.path(0), "x"), finite(array.path(1), "y"));
     }
 }

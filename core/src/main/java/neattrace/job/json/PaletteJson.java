@@ -1,8 +1,11 @@
-package neattrace.job.file;
+package neattrace.job.json;
 
-import static neattrace.job.file.JsonFields.need;
-import static neattrace.job.file.JsonFields.number;
-import static neattrace.job.file.JsonFields.points;
+import static neattrace.job.json.JsonFields.flag;
+import static neattrace.job.json.JsonFields.need;
+import static neattrace.job.json.JsonFields.number;
+import static neattrace.job.json.JsonFields.points;
+import static neattrace.job.json.JsonFields.text;
+import static neattrace.job.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -54,64 +57,42 @@ final class PaletteJson {
         node.putArray("cmyk").add(build.c()).add(build.m()).add(build.y()).add(build.k());
     }
 
-    private static Cmyk build(JsonNode node) throws JobFileException {
+    private static Cmyk build(JsonNode node) throws DamagedException {
         JsonNode inks = need(node, "cmyk");
         return new Cmyk(number(inks, 0), number(inks, 1), number(inks, 2), number(inks, 3));
     }
 
-    static Palette read(JsonNode root, int version) throws JobFileException {
+    static Palette read(JsonNode node) throws DamagedException {
         List<Swatch> swatches = new ArrayList<>();
-        for (JsonNode node : need(root, "swatches")) {
-            Swatch swatch =
-                    new Swatch(need(node, "id").asInt(), need(node, "name").asText(), build(node));
-            swatches.add(version < 4 ? swatch : withMore(swatch, node));
-        }
-        swatches = FormerTones.known(swatches);
-        if (version < 4) {
-            return palette(swatches, List.of(), Palette.FIRST, 0);
+        for (JsonNode swatch : need(node, "swatches")) {
+            swatches.add(swatch(swatch));
         }
         List<Colourway> ways = new ArrayList<>();
-        for (JsonNode node : need(root, "colourways")) {
+        for (JsonNode way : need(node, "colourways")) {
             Map<Integer, Cmyk> builds = new TreeMap<>();
-            for (JsonNode one : need(node, "builds")) {
-                builds.put(need(one, "swatch").asInt(), build(one));
+            for (JsonNode one : need(way, "builds")) {
+                builds.put(whole(one, "swatch"), build(one));
             }
-            ways.add(new Colourway(need(node, "name").asText(), builds));
+            ways.add(new Colourway(text(way, "name"), builds));
         }
-        // Before ids were remembered, what mentions a swatch tells which were used.
-        int mentioned =
-                ways.stream()
-                        .flatMap(w -> w.builds().keySet().stream())
-                        .max(Integer::compare)
-                        .orElse(0);
-        int last = Math.max(mentioned, root.path("lastSwatch").asInt(0));
-        return palette(swatches, ways, (int) number(root, "colourway"), last);
+        return new Palette(swatches, ways, whole(node, "colourway"), whole(node, "lastSwatch"));
     }
 
-    private static Palette palette(List<Swatch> swatches, List<Colourway> ways, int shown, int last)
-            throws JobFileException {
-        try {
-            return new Palette(swatches, ways, shown, last);
-        } catch (IllegalArgumentException e) {
-            throw new JobFileException("The job is damaged: " + e.getMessage() + ".", e);
-        }
-    }
-
-    private static Swatch withMore(Swatch swatch, JsonNode node) throws JobFileException {
+    private static Swatch swatch(JsonNode node) throws DamagedException {
         JsonNode spot = node.path("spot");
         Optional<Lab> ink =
                 spot.isMissingNode()
                         ? Optional.empty()
                         : Optional.of(new Lab(number(spot, 0), number(spot, 1), number(spot, 2)));
-        Swatch more =
-                swatch.withGroup(need(node, "group").asText())
-                        .withLocked(need(node, "locked").asBoolean())
+        Swatch swatch =
+                new Swatch(whole(node, "id"), text(node, "name"), build(node))
+                        .withGroup(text(node, "group"))
+                        .withLocked(flag(node, "locked"))
                         .withSpot(ink);
         JsonNode tone = node.path("tone");
         return tone.isMissingNode()
-                ? more
-                : more.withTone(
-                        new Swatch.Tone(need(tone, "of").asInt(), need(tone, "lit").asBoolean()));
+                ? swatch
+                : swatch.withTone(new Swatch.Tone(whole(tone, "of"), flag(tone, "lit")));
     }
 
     static void writeGroups(List<AreaGroup> groups, ArrayNode array) {
@@ -122,13 +103,10 @@ final class PaletteJson {
         }
     }
 
-    static List<AreaGroup> readGroups(JsonNode root, int version) throws JobFileException {
+    static List<AreaGroup> readGroups(JsonNode array) throws DamagedException {
         List<AreaGroup> groups = new ArrayList<>();
-        if (version >= 4) {
-            for (JsonNode node : need(root, "groups")) {
-                groups.add(
-                        new AreaGroup(need(node, "name").asText(), points(need(node, "anchors"))));
-            }
+        for (JsonNode node : array) {
+            groups.add(new AreaGroup(text(node, "name"), points(need(node, "anchors"))));
         }
         return groups;
     }

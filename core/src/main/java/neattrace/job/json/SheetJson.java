@@ -1,11 +1,12 @@
-package neattrace.job.recipe;
+package neattrace.job.json;
 
-import static neattrace.job.recipe.Fields.choice;
-import static neattrace.job.recipe.Fields.finite;
-import static neattrace.job.recipe.Fields.flag;
-import static neattrace.job.recipe.Fields.need;
-import static neattrace.job.recipe.Fields.number;
-import static neattrace.job.recipe.Fields.whole;
+import static neattrace.job.json.JsonFields.choice;
+import static neattrace.job.json.JsonFields.finite;
+import static neattrace.job.json.JsonFields.flag;
+import static neattrace.job.json.JsonFields.need;
+import static neattrace.job.json.JsonFields.number;
+import static neattrace.job.json.JsonFields.points;
+import static neattrace.job.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -94,17 +95,13 @@ public final class SheetJson {
         }
     }
 
-    private static void points(ArrayNode array, List<Point> points) {
-        points.forEach(point -> array.addArray().add(point.x()).add(point.y()));
-    }
-
     /**
      * Reads a recipe.
      *
-     * @throws RecipeException if a field is missing or damaged
+     * @throws DamagedException if a field is missing or damaged
      * @throws IllegalArgumentException if a value is out of its range
      */
-    public static SheetRecipe read(JsonNode node) throws RecipeException {
+    public static SheetRecipe read(JsonNode node) throws DamagedException {
         Set<SheetStep> off = EnumSet.noneOf(SheetStep.class);
         for (JsonNode step : need(node, "off")) {
             off.add(choice(step, SheetStep.class));
@@ -135,20 +132,14 @@ public final class SheetJson {
                         number(sharpen, "radiusMm"),
                         number(sharpen, "grainPercent")),
                 decision(need(node, "decision")),
-                specks(node),
+                new SpeckRecipe(number(node, "speckMm"), number(node, "pinholeMm")),
                 off);
     }
 
-    private static SpeckRecipe specks(JsonNode node) throws RecipeException {
-        double dust = number(node, "speckMm");
-        // Until pinholes had a size of their own they went by that of dust.
-        return new SpeckRecipe(dust, node.has("pinholeMm") ? number(node, "pinholeMm") : dust);
-    }
-
-    private static FrameRecipe frame(JsonNode node) throws RecipeException {
+    private static FrameRecipe frame(JsonNode node) throws DamagedException {
         JsonNode crop = need(node, "crop");
         if (crop.size() != 0 && crop.size() != 4) {
-            throw new RecipeException("The recipe is damaged: a crop has four numbers.");
+            throw new DamagedException("a crop has four numbers");
         }
         return new FrameRecipe(
                 points(need(node, "corners")),
@@ -162,12 +153,11 @@ public final class SheetJson {
                                         finite(crop.get(2), "crop"),
                                         finite(crop.get(3), "crop"))),
                 whole(node, "enlarge"),
-                // Not in recipes that were kept before scans could be turned.
-                node.path("turns").asInt(0),
-                node.path("mirrored").asBoolean(false));
+                whole(node, "turns"),
+                flag(node, "mirrored"));
     }
 
-    private static DecisionRecipe decision(JsonNode node) throws RecipeException {
+    private static DecisionRecipe decision(JsonNode node) throws DamagedException {
         List<Patch> patches = new ArrayList<>();
         for (JsonNode patch : need(node, "patches")) {
             patches.add(new Patch(shape(patch), number(patch, "inkPercent")));
@@ -180,11 +170,11 @@ public final class SheetJson {
                 patches);
     }
 
-    private static SheetShape shape(JsonNode node) throws RecipeException {
+    private static SheetShape shape(JsonNode node) throws DamagedException {
         if (node.has("box")) {
             List<Point> corners = points(node.get("box"));
             if (corners.size() != 2) {
-                throw new RecipeException("The recipe is damaged: a box has two corners.");
+                throw new DamagedException("a box has two corners");
             }
             return new SheetShape.Box(corners.get(0), corners.get(1));
         }
@@ -192,16 +182,5 @@ public final class SheetJson {
             return new SheetShape.Polygon(points(node.get("polygon")));
         }
         return new SheetShape.Brush(points(need(node, "brush")), number(node, "radius"));
-    }
-
-    private static List<Point> points(JsonNode array) throws RecipeException {
-        List<Point> points = new ArrayList<>();
-        for (JsonNode node : array) {
-            if (node.size() != 2) {
-                throw new RecipeException("The recipe is damaged: a point has two numbers.");
-            }
-            points.add(new Point(finite(node.get(0), "x"), finite(node.get(1), "y")));
-        }
-        return points;
     }
 }

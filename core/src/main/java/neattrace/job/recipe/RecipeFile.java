@@ -9,6 +9,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import neattrace.files.AtomicFile;
+import neattrace.job.json.DamagedException;
+import neattrace.job.json.JsonFields;
+import neattrace.job.json.SheetJson;
+import neattrace.job.lift.SheetCompletion;
 
 /** Writes and reads recipes as files of their own. */
 public final class RecipeFile {
@@ -82,7 +86,14 @@ public final class RecipeFile {
                     ? RecipeException.ofNewerProgram(reason)
                     : new RecipeException(reason);
         }
-        return new NamedRecipe(
-                Fields.need(root, "name").asText(), SheetJson.read(Fields.need(root, "sheet")));
+        try {
+            if (JsonFields.need(root, "sheet") instanceof ObjectNode sheet) {
+                SheetCompletion.complete(sheet);
+            }
+            return new NamedRecipe(
+                    JsonFields.text(root, "name"), SheetJson.read(JsonFields.need(root, "sheet")));
+        } catch (DamagedException e) {
+            throw new RecipeException(file + " is damaged: " + e.getMessage() + ".", e);
+        }
     }
 }

@@ -3,6 +3,7 @@ package neattrace.job.file;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -23,17 +24,20 @@ import neattrace.flat.Fill;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.job.ColourSection;
 import neattrace.job.Job;
+import neattrace.job.KeptFields;
+import neattrace.job.LogSection;
+import neattrace.job.PressSection;
 import neattrace.job.Settled;
+import neattrace.job.SheetSection;
 import neattrace.job.Source;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.colour.Lab;
-import neattrace.raster.reading.Opening;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.region.OpenLine;
-import neattrace.sheet.SheetRecipe;
 import neattrace.testing.Recipes;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -55,8 +59,7 @@ class JobFileTest {
             new Job(
                     "Möwe & Co. «3»",
                     new Source("Möwe 3.png", SOURCE),
-                    412.5,
-                    Recipes.full().withInkPercent(41.25),
+                    new SheetSection(412.5, Recipes.full().withInkPercent(41.25)),
                     Recipes.lines(),
                     new CloseSettings(
                             0.8,
@@ -76,24 +79,33 @@ class JobFileTest {
                                                     new Point(5, 5),
                                                     new Point(6.25, 5)))),
                             2.5),
-                    new Palette(
+                    new ColourSection(
+                            new Palette(
+                                    List.of(
+                                            new Swatch(4, "Gorse", new Cmyk(0, 22, 84, 0))
+                                                    .withGroup("Heath")
+                                                    .withLocked(true),
+                                            new Swatch(9, "Slate", new Cmyk(58, 34.5, 22, 8))
+                                                    .withTone(new Swatch.Tone(4, false))
+                                                    .withSpot(Optional.of(new Lab(52.5, -4, -11)))),
+                                    List.of(
+                                            new Colourway(
+                                                    "Night", Map.of(4, new Cmyk(40, 30, 20, 10)))),
+                                    0,
+                                    12),
                             List.of(
-                                    new Swatch(4, "Gorse", new Cmyk(0, 22, 84, 0))
-                                            .withGroup("Heath")
-                                            .withLocked(true),
-                                    new Swatch(9, "Slate", new Cmyk(58, 34.5, 22, 8))
-                                            .withTone(new Swatch.Tone(4, false))
-                                            .withSpot(Optional.of(new Lab(52.5, -4, -11)))),
-                            List.of(new Colourway("Night", Map.of(4, new Cmyk(40, 30, 20, 10)))),
-                            0,
-                            12),
-                    List.of(
-                            new Fill(new Point(10.123456789, 20), 4),
-                            new Fill(new Point(5, 5), Fill.PAPER)),
-                    List.of(new AreaGroup("Petals", List.of(new Point(1, 1.5), new Point(2, 9)))),
-                    Recipes.flats(),
-                    BlackRule.K_ONLY,
-                    List.of(Settled.whole("tilt"), new Settled("speck", new Point(12, 30.5))));
+                                    new Fill(new Point(10.123456789, 20), 4),
+                                    new Fill(new Point(5, 5), Fill.PAPER)),
+                            List.of(
+                                    new AreaGroup(
+                                            "Petals", List.of(new Point(1, 1.5), new Point(2, 9)))),
+                            Recipes.flats()),
+                    new PressSection(BlackRule.K_ONLY),
+                    new LogSection(
+                            List.of(
+                                    Settled.whole("tilt"),
+                                    new Settled("speck", new Point(12, 30.5)))),
+                    KeptFields.NONE);
 
     /** One of everything that can be decided about lines. */
     @TempDir private Path folder;
@@ -122,7 +134,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 5");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 6");
         }
     }
 
@@ -232,29 +244,36 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 5", "\"version\" : 7");
+        Path path = withJson("\"version\" : 6", "\"version\" : 7");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
                 .hasMessageContaining("version 7")
-                .hasMessageContaining("up to 5");
+                .hasMessageContaining("up to 6");
     }
 
-    /** As the first version wrote it: the sheet had three settings, and no finding was settled. */
+    /** Written by a program that knows more: kept through changes and written back. */
     @Test
-    void aJobOfTheFirstVersionIsStillRead() throws IOException {
-        String first =
-                """
-                {"format": "neat-trace-job", "version": 1, "title": "Old", "source": "Möwe 3.png",
-                 "ppi": 0, "sheet": {"evenLight": false, "inkPercent": 44.5, "speckMm": 0.25},
-                 "line": {"maxErrorPx": 0.3},
-                 "close": {"gapMm": 1.0, "opened": [], "closed": [], "joins": []},
-                 "swatches": [], "fills": [], "black": "RICH"}
-                """;
-        Path path = altered(change("job.json", first.getBytes(StandardCharsets.UTF_8)));
-        Job old = JobFile.open(path);
-        assertThat(old.recipe()).isEqualTo(SheetRecipe.plain(false, 44.5, 0.25));
-        assertThat(old.settled()).isEmpty();
-        assertThat(old.source().bytes()).isEqualTo(SOURCE);
+    void unknownFieldsOfTheSameVersionAreKept() throws IOException {
+        Path path =
+                withJson(
+                        "\"press\" : {",
+                        "\"moon\" : { \"phase\" : [ 1, 2 ] }, \"press\" : { \"varnish\" : \"matt\",");
+        Job opened = JobFile.open(path);
+        assertThat(opened.withKept(KeptFields.NONE)).usingRecursiveComparison().isEqualTo(JOB);
+        JobFile.save(path, opened.withTitle("Changed"), new byte[0]);
+        String json = json(path);
+        assertThat(json).contains("\"varnish\" : \"matt\"", "\"phase\" : [ 1, 2 ]", "Changed");
+        ObjectMapper mapper = new ObjectMapper();
+        assertThat(mapper.readTree(JobFile.open(path).kept().json()))
+                .isEqualTo(mapper.readTree(opened.kept().json()));
+    }
+
+    private static String json(Path path) throws IOException {
+        try (ZipFile zip = new ZipFile(path.toFile())) {
+            return new String(
+                    zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
+                    StandardCharsets.UTF_8);
+        }
     }
 
     @Test
@@ -354,30 +373,6 @@ class JobFileTest {
         assertThatThrownBy(() -> JobFile.open(bad))
                 .isInstanceOf(JobFileException.class)
                 .hasMessageContaining("out of reach");
-    }
-
-    /** Before ids were remembered the files told only which were in use. */
-    @Test
-    void anOlderFilesIdsAreTakenFromAllThatMentionsThem() throws IOException {
-        Job opened = JobFile.open(withJson(",\n  \"lastSwatch\" : 12", ""));
-        int used =
-                Math.max(
-                        opened.fills().stream().mapToInt(Fill::swatch).max().orElse(0),
-                        opened.flat().forms().stream()
-                                .flatMap(form -> form.needs().stream())
-                                .max(Integer::compare)
-                                .orElse(0));
-        assertThat(opened.freeSwatchId()).isGreaterThan(Math.max(9, used)).isLessThan(1000);
-    }
-
-    /** Pictures were taken as they are stored before their way up was obeyed: places stay right. */
-    @Test
-    void anOlderFilesPictureStaysAsItWas() throws IOException {
-        String opening =
-                ",\n  \"opening\" : {\n    \"page\" : 0,\n    \"upright\" : true,\n    \"ppi\" : 0.0\n  }";
-        Job opened = JobFile.open(withJson(opening, ""));
-        assertThat(opened.source().opening()).isEqualTo(Opening.AS_STORED);
-        assertThat(JobFile.open(file).source().opening()).isEqualTo(Opening.USUAL);
     }
 
     @Test

@@ -1,4 +1,4 @@
-package neattrace.job.recipe;
+package neattrace.job.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -28,7 +28,7 @@ class LineJsonTest {
     }
 
     @Test
-    void everythingComesBack() throws RecipeException {
+    void everythingComesBack() throws DamagedException {
         assertThat(LineJson.read(json(Recipes.lines()))).isEqualTo(Recipes.lines());
         assertThat(LineJson.read(json(LineRecipe.AS_DRAWN))).isEqualTo(LineRecipe.AS_DRAWN);
     }
@@ -40,7 +40,7 @@ class LineJsonTest {
     }
 
     @Test
-    void placesAreKeptToATenthOfAThousandth() throws RecipeException {
+    void placesAreKeptToATenthOfAThousandth() throws DamagedException {
         InkShape shape =
                 new InkShape.Stroke(
                         new double[] {1.0 / 3}, new double[] {2.0 / 3}, new double[] {1.0 / 7});
@@ -59,7 +59,7 @@ class LineJsonTest {
         ObjectNode node = json(Recipes.lines());
         node.remove(field);
         assertThatThrownBy(() -> LineJson.read(node))
-                .isInstanceOf(RecipeException.class)
+                .isInstanceOf(DamagedException.class)
                 .hasMessageContaining(field);
     }
 
@@ -83,7 +83,7 @@ class LineJsonTest {
         ObjectNode node = json(Recipes.lines());
         ((ObjectNode) node.at(where)).remove(field);
         assertThatThrownBy(() -> LineJson.read(node))
-                .isInstanceOf(RecipeException.class)
+                .isInstanceOf(DamagedException.class)
                 .hasMessageContaining(field);
     }
 
@@ -91,18 +91,18 @@ class LineJsonTest {
     void valuesThatAreNoneAreTold() {
         ObjectNode text = json(Recipes.lines());
         text.put("maxErrorPx", "close");
-        assertThatThrownBy(() -> LineJson.read(text)).isInstanceOf(RecipeException.class);
+        assertThatThrownBy(() -> LineJson.read(text)).isInstanceOf(DamagedException.class);
         ObjectNode kind = json(Recipes.lines());
         ((ObjectNode) kind.at("/points/0")).put("kind", "TURN");
         assertThatThrownBy(() -> LineJson.read(kind))
-                .isInstanceOf(RecipeException.class)
+                .isInstanceOf(DamagedException.class)
                 .hasMessageContaining("point edit");
         ObjectNode flag = json(Recipes.lines());
         ((ObjectNode) flag.at("/colour")).put("borderBlack", 1);
-        assertThatThrownBy(() -> LineJson.read(flag)).isInstanceOf(RecipeException.class);
+        assertThatThrownBy(() -> LineJson.read(flag)).isInstanceOf(DamagedException.class);
         ObjectNode place = json(Recipes.lines());
         ((ObjectNode) place.at("/edits/0")).putArray("at").add(1);
-        assertThatThrownBy(() -> LineJson.read(place)).isInstanceOf(RecipeException.class);
+        assertThatThrownBy(() -> LineJson.read(place)).isInstanceOf(DamagedException.class);
     }
 
     @Test
@@ -115,7 +115,7 @@ class LineJsonTest {
         assertThatThrownBy(() -> LineJson.read(bold)).isInstanceOf(IllegalArgumentException.class);
         ObjectNode far = json(Recipes.lines());
         ((ObjectNode) far.at("/edits/0/drawn/0")).putArray("x").add(1e9).add(2);
-        assertThatThrownBy(() -> LineJson.read(far)).isInstanceOf(RecipeException.class);
+        assertThatThrownBy(() -> LineJson.read(far)).isInstanceOf(DamagedException.class);
         ObjectNode uneven = json(Recipes.lines());
         ((ObjectNode) uneven.at("/edits/0/drawn/0")).putArray("width").add(1);
         assertThatThrownBy(() -> LineJson.read(uneven))

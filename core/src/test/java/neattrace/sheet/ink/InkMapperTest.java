@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.concurrent.CancellationException;
+import java.util.stream.IntStream;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
@@ -26,6 +27,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class InkMapperTest {
 
@@ -159,6 +162,32 @@ class InkMapperTest {
             }
         }
         return false;
+    }
+
+    /**
+     * Outlines lie between greys: none is lost, whatever the threshold, but those beyond black or
+     * white.
+     */
+    @ParameterizedTest
+    @ValueSource(doubles = {40, 49.8, 50, 60})
+    void greysStayAsFineAsTheyWere(double percent) {
+        byte[] samples = new byte[512 * 40];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = (byte) (i % 512 / 2);
+        }
+        SheetRecipe plain =
+                SheetRecipe.plain(false, percent, 0)
+                        .withLight(new LightRecipe(false, 255, 0, 0, 0));
+        byte[] coverage = read(new GreySheet(512, 40, samples), plain).map().coverage();
+        long different = IntStream.range(0, 512).map(i -> coverage[i]).distinct().count();
+        assertThat(different).isGreaterThan(220);
+    }
+
+    /** Where ink and paper are pure, half way is half way. */
+    @Test
+    void pureBlackOnPureWhiteIsDecidedHalfWay() {
+        GreySheet sheet = Sheets.framed(100, 100, 20, 4);
+        assertThat(read(sheet, SheetRecipe.automatic()).inkPercent()).isEqualTo(50);
     }
 
     /** No two paper pixels side by side: nothing to measure grain by, so nothing is dropped. */

@@ -1,0 +1,31 @@
+package neattrace.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.geom.Point;
+
+/**
+ * What happened to the job.
+ *
+ * @param settled findings that were looked at and left as they are
+ */
+public record LogSection(List<Settled> settled) {
+
+    /** Nothing yet. */
+    public static final LogSection EMPTY = new LogSection(List.of());
+
+    public LogSection {
+        settled = List.copyOf(settled);
+    }
+
+    LogSection with(Settled finding) {
+        List<Settled> next = new ArrayList<>(settled);
+        next.add(finding);
+        return new LogSection(next);
+    }
+
+    boolean isSettled(String what, Point at, double reachPx) {
+        return settled.stream()
+                .anyMatch(one -> one.what().equals(what) && one.at().distance(at) <= reachPx);
+    }
+}

@@ -1,0 +1,45 @@
+package neattrace.job.json;
+
+import static neattrace.job.json.JsonFields.need;
+import static neattrace.job.json.JsonFields.number;
+import static neattrace.job.json.JsonFields.text;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.geom.Point;
+import neattrace.job.LogSection;
+import neattrace.job.Settled;
+
+/** The section of what was looked at. */
+public final class LogJson {
+
+    private LogJson() {}
+
+    /** Fills an object. */
+    public static void write(LogSection log, ObjectNode node) {
+        ArrayNode settled = node.putArray("settled");
+        for (Settled finding : log.settled()) {
+            settled.addObject()
+                    .put("what", finding.what())
+                    .put("x", finding.at().x())
+                    .put("y", finding.at().y());
+        }
+    }
+
+    /**
+     * Reads what {@link #write} wrote.
+     *
+     * @throws DamagedException if a field is missing or no such value
+     */
+    public static LogSection read(JsonNode node) throws DamagedException {
+        List<Settled> settled = new ArrayList<>();
+        for (JsonNode one : need(node, "settled")) {
+            Point at = new Point(number(one, "x"), number(one, "y"));
+            settled.add(new Settled(text(one, "what"), at));
+        }
+        return new LogSection(settled);
+    }
+}

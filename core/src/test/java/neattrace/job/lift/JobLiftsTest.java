@@ -1,0 +1,178 @@
+package neattrace.job.lift;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import neattrace.flat.Fill;
+import neattrace.flat.FlatRecipe;
+import neattrace.flat.Palette;
+import neattrace.flat.Swatch;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.KeptFields;
+import neattrace.job.Settled;
+import neattrace.job.file.JobFile;
+import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import neattrace.raster.reading.Opening;
+import neattrace.region.CloseSettings;
+import neattrace.sheet.SheetRecipe;
+import neattrace.sheet.SpeckRecipe;
+import neattrace.testing.Recipes;
+import neattrace.trace.LineRecipe;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Files as each version wrote them, under {@code src/test/resources/jobs}. */
+class JobLiftsTest {
+
+    private static final byte[] SOURCE = {1, 2, 3};
+
+    @TempDir private Path folder;
+
+    private static byte[] json(String name) throws IOException {
+        try (InputStream in = JobLiftsTest.class.getResourceAsStream("/jobs/" + name + ".json")) {
+            return in.readAllBytes();
+        }
+    }
+
+    private Job open(byte[] json) throws IOException {
+        Path file = folder.resolve("job" + JobFile.ENDING);
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            zip.putNextEntry(new ZipEntry("job.json"));
+            zip.write(json);
+            zip.putNextEntry(new ZipEntry("source/Möwe 3.png"));
+            zip.write(SOURCE);
+        }
+        return JobFile.open(file);
+    }
+
+    @Test
+    void theFirstHadThreeSettingsOfTheSheet() throws IOException {
+        Job job = open(json("v1"));
+        assertThat(job.recipe()).isEqualTo(SheetRecipe.plain(false, 44.5, 0.25));
+        assertThat(job.settled()).isEmpty();
+        assertThat(job.line())
+                .isEqualTo(LineRecipe.AS_DRAWN.withMaxErrorPx(Recipes.lines().maxErrorPx()));
+    }
+
+    @Test
+    void theSecondHadTheWholeSheet() throws IOException {
+        Job job = open(json("v2"));
+        assertThat(job.recipe().light()).isEqualTo(Recipes.full().light());
+        assertThat(job.recipe().masks()).isEqualTo(Recipes.full().masks());
+        assertThat(job.recipe().specks()).isEqualTo(SpeckRecipe.under(0.35));
+        assertThat(job.recipe().frame().turns()).isZero();
+        assertThat(job.settled()).contains(Settled.whole("tilt"));
+        assertThat(job.line())
+                .isEqualTo(LineRecipe.AS_DRAWN.withMaxErrorPx(Recipes.lines().maxErrorPx()));
+    }
+
+    @Test
+    void theThirdHadTheWholeLine() throws IOException {
+        Job job = open(json("v3"));
+        assertThat(job.line()).usingRecursiveComparison().isEqualTo(Recipes.lines());
+        assertThat(job.close().cuts()).isEmpty();
+        assertThat(job.close().frameMm()).isEqualTo(CloseSettings.NO_FRAME);
+        assertThat(job.close().joins()).hasSize(1);
+        assertThat(job.flat()).isEqualTo(FlatRecipe.USUAL);
+        assertThat(job.palette().shown()).isEqualTo(Palette.FIRST);
+        assertThat(job.groups()).isEmpty();
+        assertThat(job.swatches().get(0)).isEqualTo(new Swatch(4, "Gorse", new Cmyk(0, 22, 84, 0)));
+    }
+
+    @Test
+    void theFourthHadAllOfColour() throws IOException {
+        Job job = open(json("v4"));
+        assertThat(job.close().cuts()).hasSize(1);
+        assertThat(job.close().openLines()).isEmpty();
+        assertThat(job.palette().colourways()).hasSize(1);
+        assertThat(job.palette().swatches().get(0).locked()).isTrue();
+        assertThat(job.groups()).hasSize(1);
+        assertThat(job.flat()).usingRecursiveComparison().isEqualTo(Recipes.flats());
+        assertThat(job.black()).isEqualTo(BlackRule.K_ONLY);
+    }
+
+    /** What came in the course of version 5 was not always there. */
+    @Test
+    void theFifthAtFirstLeftSomeThingsToBeTold() throws IOException {
+        Job job = open(json("v5-early"));
+        assertThat(job.source().opening()).isEqualTo(Opening.AS_STORED);
+        assertThat(job.close().openLines()).hasSize(1);
+        assertThat(job.palette().swatches().get(1).tone()).contains(new Swatch.Tone(4, false));
+        assertThat(job.freeSwatchId()).isGreaterThan(9);
+    }
+
+    @Test
+    void theFifthHadAllButSections() throws IOException {
+        Job job = open(json("v5"));
+        assertThat(job.title()).isEqualTo("Möwe & Co. «3»");
+        assertThat(job.ppi()).isEqualTo(412.5);
+        assertThat(job.recipe())
+                .usingRecursiveComparison()
+                .isEqualTo(Recipes.full().withInkPercent(41.25));
+        assertThat(job.line()).usingRecursiveComparison().isEqualTo(Recipes.lines());
+        assertThat(job.fills())
+                .containsExactly(
+                        new Fill(new Point(10.123456789, 20), 4),
+                        new Fill(new Point(5, 5), Fill.PAPER));
+        assertThat(job.freeSwatchId()).isEqualTo(13);
+        assertThat(job.palette().swatches().get(1).tone()).contains(new Swatch.Tone(4, false));
+        assertThat(job.source().opening()).isEqualTo(Opening.USUAL);
+        assertThat(job.kept()).isEqualTo(KeptFields.NONE);
+    }
+
+    /** Ids that only a form or a line still mentions are not given again. */
+    @Test
+    void idsThatWereUsedAreRemembered() throws IOException {
+        ObjectNode old = (ObjectNode) new ObjectMapper().readTree(json("v5-early"));
+        ((ObjectNode) old.path("line").path("colour")).put("swatch", 31);
+        assertThat(open(new ObjectMapper().writeValueAsBytes(old)).freeSwatchId()).isEqualTo(32);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5"})
+    void whatWasLiftedIsSavedAsTheNewestAndStaysTheSame(String version) throws IOException {
+        Job lifted = open(json(version));
+        Path file = folder.resolve("again" + JobFile.ENDING);
+        JobFile.save(file, lifted, new byte[0]);
+        Job again = JobFile.open(file);
+        assertThat(again).usingRecursiveComparison().isEqualTo(lifted);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5"})
+    void whatIsMissingOrNoObjectIsNamed(String version) throws IOException {
+        for (String field : List.of("sheet", "line", "close")) {
+            ObjectNode damaged = (ObjectNode) new ObjectMapper().readTree(json(version));
+            damaged.remove(field);
+            assertRefused(damaged, field);
+            damaged.put(field, 7);
+            assertRefused(damaged, "");
+        }
+        for (String field : List.of("swatches", "fills", "black", "title")) {
+            ObjectNode damaged = (ObjectNode) new ObjectMapper().readTree(json(version));
+            damaged.remove(field);
+            assertRefused(damaged, field);
+        }
+    }
+
+    private void assertRefused(ObjectNode damaged, String named) throws IOException {
+        byte[] bytes = new ObjectMapper().writeValueAsBytes(damaged);
+        assertThatThrownBy(() -> open(bytes))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("damaged")
+                .hasMessageContaining(named);
+    }
+}
