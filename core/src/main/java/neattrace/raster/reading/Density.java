@@ -22,6 +22,17 @@ record Density(double across, double down) {
 
     private static final double NEAR = 0.6;
 
+    /** No scanner's pixels are so much longer than wide; a coarse fax's are twice as long. */
+    private static final double MOST_RATIO = 5;
+
+    /** What says nothing that can be is as if it said nothing. */
+    Density {
+        if (across > MOST_RATIO * down || down > MOST_RATIO * across) {
+            across = Double.NaN;
+            down = Double.NaN;
+        }
+    }
+
     /** What the reader and the header say of a page. */
     static Density of(ImageReader reader, int page, byte[] bytes) {
         Density jfif = jfif(bytes);

@@ -162,6 +162,15 @@ class OpeningTest {
         assertThat(picture.notes()).anyMatch(note -> note.contains("square"));
     }
 
+    /** A density that no scanner has is none: two pixels would become two thousand. */
+    @Test
+    void pixelsAreNotDrawnOutWithoutMeasure() throws IOException {
+        Picture picture = read(tiff(1, 6000, 6, 0, 0, 0, 255, 255, 255), Opening.USUAL);
+        assertThat(picture.height()).isEqualTo(2);
+        assertThat(picture.resolution().stated()).isFalse();
+        assertThat(picture.notes()).noneMatch(note -> note.contains("square"));
+    }
+
     /** 128 of 255 at full opacity stays 128; at half opacity it is half way to paper. */
     @Test
     void greyWithAlphaKeepsItsTones() throws IOException {
