@@ -21,8 +21,15 @@ import org.locationtech.jts.geom.Envelope;
  */
 final class Uncrossing {
 
-    /** After so many rounds of fitting more closely what still crosses becomes its polygon. */
+    /**
+     * After so many rounds of fitting more closely what still crosses becomes its polygon. Loops of
+     * few vertices do first: mostly it is a speck or a sliver that a long line cannot get clear of,
+     * and a line of a thousand corners would be no line.
+     */
     private static final int CLOSER = 3;
+
+    private static final int LONGER = 3;
+    private static final int SMALL = 80;
 
     /** Polygons may touch curves that crossed nothing before; each round leaves fewer curves. */
     private static final int ROUNDS = 12;
@@ -62,14 +69,19 @@ final class Uncrossing {
                                         xy, map.width(), map.height(), Progress.SILENT)
                                 : xy;
                 FittedLoop fitted =
-                        round >= CLOSER
-                                ? FittedLoop.polygon(contour)
-                                : new LoopSplicer(List.of(contour), List.of(loop.fitted()))
-                                        .refit(0, entry.getValue(), closer);
+                        round < patience(contour)
+                                ? new LoopSplicer(List.of(contour), List.of(loop.fitted()))
+                                        .refit(0, entry.getValue(), closer)
+                                : FittedLoop.polygon(contour);
                 now.set(entry.getKey(), new TracedLoop(loop.contour(), fitted));
             }
         }
         return now;
+    }
+
+    /** In how many rounds a loop is fitted more closely before it becomes its polygon. */
+    private static int patience(double[] contour) {
+        return contour.length / 2 <= SMALL ? CLOSER : CLOSER + LONGER;
     }
 
     private static void mark(Map<Integer, BitSet> all, int loop, BitSet segments) {
