@@ -35,7 +35,7 @@ class ArchitectureTest {
                             "neattrace.trace.centre..",
                             "neattrace.trace.thin..",
                             "neattrace.trace.weight..",
-                            "neattrace.trace.hold..",
+                            "neattrace.trace.colour..",
                             "neattrace.trace.cross..",
                             "neattrace.region.area..",
                             "neattrace.region.outline..",

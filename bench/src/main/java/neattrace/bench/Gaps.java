@@ -9,7 +9,7 @@ import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.raster.Resolution;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
@@ -136,7 +136,7 @@ public final class Gaps {
         InkMap ink = ink(drawing);
         double pxPerMm = PPI / Resolution.MM_PER_INCH;
         AreaMap areas = areas(drawing, CloseSettings.automatic());
-        OtherSide side = OtherSide.of(ink);
+        DistanceTransform side = DistanceTransform.of(ink);
         List<KnownGap> gaps = new ArrayList<>(drawing.gaps());
         Geometry left = drawing.ink();
         for (int tries = 0;

@@ -25,7 +25,8 @@ public sealed interface CubicSegments permits CubicLoop, CubicPath {
         if (isStraight(i)) {
             return 1;
         }
-        return Wang.pieces(point(i), control(i, 0), control(i, 1), point(i + 1), tolerance);
+        return CurveFlattening.pieces(
+                point(i), control(i, 0), control(i, 1), point(i + 1), tolerance);
     }
 
     /** The circular arc that segment {@code i} stands for, if it is one. */

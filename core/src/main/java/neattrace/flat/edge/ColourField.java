@@ -4,7 +4,7 @@ import java.util.Arrays;
 import neattrace.array.IntList;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.AreaMap;
 
 /** Which colour of a rough each pixel of paper has. */
@@ -40,7 +40,7 @@ final class ColourField {
     }
 
     /** Reads the field. */
-    static ColourField of(InkMap ink, OtherSide side, AreaMap areas, Picture rough) {
+    static ColourField of(InkMap ink, DistanceTransform side, AreaMap areas, Picture rough) {
         ColourField field = new ColourField(ink, areas, rough);
         field.sow(side);
         field.grow();
@@ -55,7 +55,7 @@ final class ColourField {
     }
 
     /** Colours where they are sure: off the lines, and off the soft edges between colours. */
-    private void sow(OtherSide side) {
+    private void sow(DistanceTransform side) {
         double scale = Math.max(1, (double) width / rough.width());
         double sure = UNSURE_PX * (1 + scale);
         int step = (int) Math.ceil(scale);
@@ -137,7 +137,7 @@ final class ColourField {
     }
 
     /** Patches that were not meant take the colour of what lies round them. */
-    private void drop(OtherSide side) {
+    private void drop(DistanceTransform side) {
         Patches patches = Patches.of(this, ink, side, areas);
         endsAtLines = patches.endsAtLines();
         usualAtLines = patches.usualAtLines();

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import neattrace.array.IntList;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.AreaMap;
 
 /**
@@ -88,7 +88,7 @@ final class Patches {
         }
     }
 
-    static Patches of(ColourField field, InkMap ink, OtherSide side, AreaMap areas) {
+    static Patches of(ColourField field, InkMap ink, DistanceTransform side, AreaMap areas) {
         Patches all = new Patches(field, ink);
         for (int i = 0; i < all.patchOf.length; i++) {
             if (field.colours[i] != ColourField.NONE && all.patchOf[i] < 0) {
@@ -155,7 +155,7 @@ final class Patches {
     }
 
     /** Compares what lies on both sides of every line between two areas. */
-    private void lookBeyondLines(InkMap ink, OtherSide paper) {
+    private void lookBeyondLines(InkMap ink, DistanceTransform paper) {
         for (int y = 0; y + 1 < ink.height(); y++) {
             for (int x = 0; x + 1 < width; x++) {
                 int i = y * width + x;
@@ -167,7 +167,7 @@ final class Patches {
         }
     }
 
-    private void compare(InkMap ink, OtherSide paper, int i, int next) {
+    private void compare(InkMap ink, DistanceTransform paper, int i, int next) {
         if (!ink.isInk(next)) {
             return;
         }

@@ -5,7 +5,7 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.AreaMap;
 import neattrace.region.Join;
 import org.locationtech.jts.geom.Coordinate;
@@ -51,7 +51,7 @@ public final class RoughEdges {
      * @param mmPerPx of the drawing
      */
     public static List<Join> find(
-            InkMap ink, OtherSide side, AreaMap areas, Picture rough, double mmPerPx) {
+            InkMap ink, DistanceTransform side, AreaMap areas, Picture rough, double mmPerPx) {
         if (areas.areas().isEmpty()) {
             return List.of();
         }
@@ -73,7 +73,7 @@ public final class RoughEdges {
     }
 
     /** Which share of all edges between colours lies beneath ink, 0 to 1; 1 if there are none. */
-    private static double shareBeneathInk(InkMap ink, OtherSide side, ColourField field) {
+    private static double shareBeneathInk(InkMap ink, DistanceTransform side, ColourField field) {
         int width = ink.width();
         long[] edges = new long[2];
         for (int y = 0; y + 1 < ink.height(); y++) {
@@ -89,7 +89,7 @@ public final class RoughEdges {
 
     /** Counts the edge between two pixels, if there is one. */
     private static void count(
-            InkMap ink, OtherSide side, ColourField field, int a, int b, long[] edges) {
+            InkMap ink, DistanceTransform side, ColourField field, int a, int b, long[] edges) {
         if (ink.isInk(a) != ink.isInk(b)) {
             return;
         }

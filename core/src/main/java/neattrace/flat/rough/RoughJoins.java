@@ -7,10 +7,10 @@ import neattrace.press.colour.Rgb;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.Join;
+import neattrace.region.area.Affinity;
 import neattrace.region.area.AreaFinder;
-import neattrace.region.area.Kinship;
 
 /**
  * Closes lines that were left open where the rough shows that two colours meet. An opening is
@@ -33,13 +33,13 @@ public final class RoughJoins {
      * @param mmPerPx of the drawing
      */
     public static List<Join> find(
-            InkMap ink, OtherSide side, Picture rough, double mmPerPx, Progress progress) {
+            InkMap ink, DistanceTransform side, Picture rough, double mmPerPx, Progress progress) {
         Colours colours = new Colours(ink.width(), ink.height(), rough);
         return AreaFinder.partings(ink, side, colours, mmPerPx, progress);
     }
 
     /** The colours of every basin while it grows. */
-    private static final class Colours implements Kinship {
+    private static final class Colours implements Affinity {
 
         private final int width;
         private final int height;

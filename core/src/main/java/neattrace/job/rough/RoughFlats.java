@@ -18,7 +18,7 @@ import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.raster.reading.PictureException;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
@@ -71,7 +71,7 @@ public final class RoughFlats {
             throws PictureException {
         InkMap ink = lines.ink();
         double mmPerPx = lines.resolution().mmPerPx();
-        OtherSide side = OtherSide.of(ink);
+        DistanceTransform side = DistanceTransform.of(ink);
         List<Join> joins = new ArrayList<>(lines.job().close().joins());
         for (Join join : RoughJoins.find(ink, side, rough, mmPerPx, progress.part(0, 0.3))) {
             add(joins, join);

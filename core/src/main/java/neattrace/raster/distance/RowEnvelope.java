@@ -64,7 +64,11 @@ final class RowEnvelope {
         }
         int base = y * width;
         if (top < 0) {
-            Arrays.fill(values, base + from, base + to, ink ? OtherSide.NO_PAPER : OtherSide.FAR);
+            Arrays.fill(
+                    values,
+                    base + from,
+                    base + to,
+                    ink ? DistanceTransform.NO_PAPER : DistanceTransform.FAR);
             return;
         }
         int x = from;

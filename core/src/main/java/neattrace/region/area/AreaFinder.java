@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
@@ -43,7 +43,7 @@ public final class AreaFinder {
             InkMap ink, CloseSettings settings, double pxPerMm, Progress progress) {
         InkMap map = Barrier.draw(ink, settings, pxPerMm);
         progress.report("Measuring the free paper", 0);
-        OtherSide side = OtherSide.of(map);
+        DistanceTransform side = DistanceTransform.of(map);
         progress.report("Finding areas", 0.4);
         Basins basins = Basins.flood(map, side, new GapRule(map, side, settings.closed(), pxPerMm));
         progress.report("Running areas under the lines", 0.8);
@@ -84,9 +84,13 @@ public final class AreaFinder {
      * @return unseen lines over all openings between them, widest first
      */
     public static List<Join> partings(
-            InkMap map, OtherSide side, Kinship kinship, double mmPerPx, Progress progress) {
+            InkMap map,
+            DistanceTransform side,
+            Affinity kinship,
+            double mmPerPx,
+            Progress progress) {
         progress.report("Finding where colours part", 0);
-        Basins basins = Basins.flood(map, side, new KinRule(kinship));
+        Basins basins = Basins.flood(map, side, new AffinityRule(kinship));
         List<Join> joins =
                 necks(map, side, basins).stream()
                         .sorted(Comparator.comparingDouble(Neck::widthPx).reversed())
@@ -102,7 +106,7 @@ public final class AreaFinder {
     }
 
     /** The cells; basins become labels on the way. */
-    private static List<Cell> cells(InkMap map, OtherSide side, Basins basins) {
+    private static List<Cell> cells(InkMap map, DistanceTransform side, Basins basins) {
         int count = basins.count();
         int bands = Math.max(1, Math.min(Runtime.getRuntime().availableProcessors(), map.height()));
         Extents[] parts = new Extents[bands];
@@ -129,7 +133,7 @@ public final class AreaFinder {
         return cells;
     }
 
-    private static List<Neck> necks(InkMap map, OtherSide side, Basins basins) {
+    private static List<Neck> necks(InkMap map, DistanceTransform side, Basins basins) {
         LineEnds ends = new LineEnds(map, side);
         List<Neck> necks = new ArrayList<>();
         for (Basins.Neck neck : basins.necks()) {

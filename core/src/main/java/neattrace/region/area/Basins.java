@@ -6,7 +6,7 @@ import java.util.BitSet;
 import java.util.List;
 import neattrace.array.IntList;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 
 /** Floods the free paper from its widest places down to the ink. */
 final class Basins {
@@ -23,7 +23,7 @@ final class Basins {
     private static final int NEAR = 2;
 
     private final InkMap map;
-    private final OtherSide side;
+    private final DistanceTransform side;
     private final NeckRule rule;
     private final int width;
 
@@ -46,7 +46,7 @@ final class Basins {
     /** For each basin its label. */
     private int[] label;
 
-    private Basins(InkMap map, OtherSide side, NeckRule rule) {
+    private Basins(InkMap map, DistanceTransform side, NeckRule rule) {
         this.map = map;
         this.side = side;
         this.rule = rule;
@@ -59,7 +59,7 @@ final class Basins {
      * @param side how far paper is from ink
      * @param rule what happens where basins meet
      */
-    static Basins flood(InkMap map, OtherSide side, NeckRule rule) {
+    static Basins flood(InkMap map, DistanceTransform side, NeckRule rule) {
         Basins basins = new Basins(map, side, rule);
         double above = rule.alwaysMergedAbove();
         if (above < Math.sqrt(FARTHEST)) {
@@ -101,7 +101,7 @@ final class Basins {
         basinOf = new int[width * map.height()];
         IntList paper = new IntList();
         for (int i = 0; i < basinOf.length; i++) {
-            basinOf[i] = map.isInk(i) ? Slopes.INK : UNVISITED;
+            basinOf[i] = map.isInk(i) ? SteepestAscent.INK : UNVISITED;
             if (!map.isInk(i)) {
                 paper.add(i);
             }
@@ -117,7 +117,7 @@ final class Basins {
      * straight up to a place belongs to it: only pixels at which basins meet are visited.
      */
     private void floodNarrow(long limit) {
-        Slopes slopes = Slopes.of(map, side, limit);
+        SteepestAscent slopes = SteepestAscent.of(map, side, limit);
         basinOf = slopes.labels;
         basins = slopes.peaks.length;
         parent = new int[basins];
@@ -132,7 +132,7 @@ final class Basins {
     }
 
     private boolean isEarlier(int a, int b) {
-        return Slopes.isEarlier(a, height(a), b, height(b));
+        return SteepestAscent.isEarlier(a, height(a), b, height(b));
     }
 
     private int height(int i) {
@@ -160,7 +160,7 @@ final class Basins {
     }
 
     private static double radius(int squared) {
-        return squared == OtherSide.FAR ? 1e6 : Math.sqrt(squared);
+        return squared == DistanceTransform.FAR ? 1e6 : Math.sqrt(squared);
     }
 
     private void visit(int i) {

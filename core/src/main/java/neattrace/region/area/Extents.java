@@ -2,7 +2,7 @@ package neattrace.region.area;
 
 import java.util.Arrays;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 
 /** How large areas are, where each is widest, and how much of the sheet's border each has. */
 final class Extents {
@@ -30,7 +30,13 @@ final class Extents {
      * @param basins the basin of each pixel, at the end its label
      * @param labels the label of each basin
      */
-    void measure(InkMap map, OtherSide side, int[] basins, int[] labels, int fromRow, int toRow) {
+    void measure(
+            InkMap map,
+            DistanceTransform side,
+            int[] basins,
+            int[] labels,
+            int fromRow,
+            int toRow) {
         int width = map.width();
         for (int y = fromRow; y < toRow; y++) {
             int end = y == 0 || y == map.height() - 1 ? 1 : width - 1;
@@ -69,7 +75,7 @@ final class Extents {
     /**
      * How many pixels of a run are paper at the sheet's border: in a row all from {@code end} on.
      */
-    private static int along(OtherSide side, int from, int to, int row, int end) {
+    private static int along(DistanceTransform side, int from, int to, int row, int end) {
         int count = from == row && side.squared(from) >= 0 ? 1 : 0;
         for (int i = Math.max(from, row + Math.max(1, end)); i < to; i++) {
             count += side.squared(i) >= 0 ? 1 : 0;

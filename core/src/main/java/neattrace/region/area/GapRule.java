@@ -3,7 +3,7 @@ package neattrace.region.area;
 import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.CloseSettings;
 
 /** Decides whether a neck between two basins is a gap, whatever width is closed in the end. */
@@ -18,7 +18,7 @@ final class GapRule implements NeckRule {
     private static final double LOOSEST = NARROWER[2];
 
     private final InkMap map;
-    private final OtherSide side;
+    private final DistanceTransform side;
     private final LineEnds ends;
     private final double mostPx;
     private final double pxPerMm;
@@ -29,7 +29,7 @@ final class GapRule implements NeckRule {
      *
      * @param closed places in mm at which any narrow place is a gap, because the user said so
      */
-    GapRule(InkMap map, OtherSide side, List<Point> closed, double pxPerMm) {
+    GapRule(InkMap map, DistanceTransform side, List<Point> closed, double pxPerMm) {
         this.map = map;
         this.side = side;
         this.ends = new LineEnds(map, side);

@@ -3,7 +3,7 @@ package neattrace.region.area;
 import java.util.BitSet;
 import neattrace.array.IntList;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 
 /**
  * Tells whether ink beside an opening is the end of a line that points across it. A circle round
@@ -30,10 +30,10 @@ final class LineEnds {
     private static final double AIM = 0.5;
 
     private final InkMap map;
-    private final OtherSide side;
+    private final DistanceTransform side;
     private final IntList open = new IntList();
 
-    LineEnds(InkMap map, OtherSide side) {
+    LineEnds(InkMap map, DistanceTransform side) {
         this.map = map;
         this.side = side;
     }

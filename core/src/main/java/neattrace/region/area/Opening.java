@@ -1,7 +1,7 @@
 package neattrace.region.area;
 
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 
 /**
  * The ink on both sides of an opening.
@@ -12,13 +12,13 @@ import neattrace.raster.distance.OtherSide;
 record Opening(int from, int to) {
 
     /** The opening that has a pixel in its middle. */
-    static Opening at(InkMap map, OtherSide side, int pixel) {
+    static Opening at(InkMap map, DistanceTransform side, int pixel) {
         int first = side.nearestInk(pixel);
         return new Opening(first, opposite(map, side, pixel, first));
     }
 
     /** Of the ink nearest to pixels near by, that farthest away. */
-    private static int opposite(InkMap map, OtherSide side, int pixel, int first) {
+    private static int opposite(InkMap map, DistanceTransform side, int pixel, int first) {
         int width = map.width();
         int px = pixel % width;
         int py = pixel / width;

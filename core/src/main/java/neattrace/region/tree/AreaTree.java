@@ -120,7 +120,7 @@ public final class AreaTree {
 
     /** The width up to which gaps are best closed, from the drawing itself, mm. */
     public double calmMm() {
-        Cells one = new Cells(cells);
+        CellUnion one = new CellUnion(cells);
         List<Double> changes = new ArrayList<>();
         for (Neck neck : necks) {
             if (one.unite(neck.a(), neck.b())) {
@@ -132,7 +132,7 @@ public final class AreaTree {
 
     /** How many enclosed areas there would be if gaps up to a width were closed. */
     public int enclosedAt(double gapMm) {
-        Cells one = new Cells(cells);
+        CellUnion one = new CellUnion(cells);
         int count = cells.size();
         for (Neck neck : necks) {
             if (neck.widthPx() > gapMm * pxPerMm && one.unite(neck.a(), neck.b())) {
@@ -148,7 +148,7 @@ public final class AreaTree {
         double gapMm = wanted.isAutomatic() ? calmMm() : wanted.gapMm();
         double gapPx = gapMm * pxPerMm;
         double askedPx = Math.max(LEAST_ASKED_MM, WORTH_ASKING * gapMm) * pxPerMm;
-        Cells one = new Cells(cells);
+        CellUnion one = new CellUnion(cells);
         List<Gap> gaps = new ArrayList<>();
         Map<Neck, Boolean> closed = new LinkedHashMap<>();
         for (Neck neck : necks) {
@@ -174,7 +174,7 @@ public final class AreaTree {
         return map(one, gaps, gapPx);
     }
 
-    private static Gap gap(Neck neck, Cells one, boolean closed, boolean decided) {
+    private static Gap gap(Neck neck, CellUnion one, boolean closed, boolean decided) {
         long a = one.pixels(neck.a());
         long b = one.pixels(neck.b());
         return new Gap(
@@ -189,7 +189,7 @@ public final class AreaTree {
                 Math.max(a, b));
     }
 
-    private AreaMap map(Cells one, List<Gap> gaps, double gapPx) {
+    private AreaMap map(CellUnion one, List<Gap> gaps, double gapPx) {
         int[] areaOf = new int[cells.size()];
         int[] widest = new int[cells.size()];
         long[] pixels = new long[cells.size()];

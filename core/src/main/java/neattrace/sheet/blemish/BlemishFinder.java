@@ -9,7 +9,7 @@ import neattrace.raster.InkMap;
 import neattrace.raster.label.RunLabels;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.blemish.Blemish.Kind;
-import neattrace.sheet.blemish.Cells.Group;
+import neattrace.sheet.blemish.FlagGrid.Group;
 import neattrace.sheet.frame.SheetFrame;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.light.LightField;
@@ -95,8 +95,8 @@ public final class BlemishFinder {
         if (reading.oneBit()) {
             return found;
         }
-        Cells faint = faint();
-        Cells marks = new Cells(columns, rows);
+        FlagGrid faint = faint();
+        FlagGrid marks = new FlagGrid(columns, rows);
         faint.groups(0).forEach(marks::setAll);
         for (Group group : dents().groups(1)) {
             double box = (group.c1() - group.c0() + 1.0) * (group.r1() - group.r0() + 1);
@@ -146,8 +146,8 @@ public final class BlemishFinder {
     }
 
     /** Cells where the light is darker than what lies round them on a straight line suggests. */
-    private Cells dents() {
-        Cells cells = new Cells(columns, rows);
+    private FlagGrid dents() {
+        FlagGrid cells = new FlagGrid(columns, rows);
         LightField light = reading.light();
         if (light.isEven()) {
             return cells;
@@ -197,8 +197,8 @@ public final class BlemishFinder {
     }
 
     /** Cells with greys that are neither paper nor near ink. */
-    private Cells faint() {
-        Cells cells = new Cells(columns, rows);
+    private FlagGrid faint() {
+        FlagGrid cells = new FlagGrid(columns, rows);
         ToneMap tone = reading.tone();
         double sigma =
                 reading.noise() / 0.954 * 255 / (reading.levels().paper() - reading.levels().ink());

@@ -1,7 +1,7 @@
 package neattrace.sheet.fitness;
 
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.sheet.ink.InkReading;
 
 /**
@@ -85,7 +85,7 @@ public record ScanFitness(double widthPx, double heightPx, double ppi, double th
         if (map.inkPixels() == 0) {
             return 0;
         }
-        OtherSide side = OtherSide.of(map);
+        DistanceTransform side = DistanceTransform.of(map);
         long[] counts = new long[401];
         long total = 0;
         for (int y = 1; y < height - 1; y++) {
@@ -95,7 +95,7 @@ public record ScanFitness(double widthPx, double heightPx, double ppi, double th
                     continue;
                 }
                 int here = side.squaredToPaper(i);
-                boolean ridge = here != OtherSide.FAR;
+                boolean ridge = here != DistanceTransform.FAR;
                 for (int dy = -1; dy <= 1 && ridge; dy++) {
                     for (int dx = -1; dx <= 1; dx++) {
                         int j = i + dy * width + dx;
@@ -127,7 +127,7 @@ public record ScanFitness(double widthPx, double heightPx, double ppi, double th
     }
 
     /** Ink summed across the line, through the pixel and along the way to the nearest paper. */
-    private static double across(InkMap map, OtherSide side, int i) {
+    private static double across(InkMap map, DistanceTransform side, int i) {
         int width = map.width();
         int j = side.nearestPaper(i);
         double dx = j % width - i % width;

@@ -2,6 +2,7 @@ package neattrace.sheet.speck;
 
 import java.util.Arrays;
 import neattrace.array.IntList;
+import neattrace.array.UnionFind;
 
 /**
  * Which of many small dots lie in a field as even as a screen tone or a checkerboard, however much
@@ -31,7 +32,7 @@ final class EvenField {
     private final long[] areas;
     private final NearGrid grid;
     private final double reach;
-    private final DotSets sets;
+    private final UnionFind sets;
 
     private EvenField(double[] xs, double[] ys, long[] areas, double sheetArea) {
         this.xs = xs;
@@ -42,7 +43,7 @@ final class EvenField {
         double diameter = Math.sqrt(sizes[sizes.length / 2] * 4 / Math.PI);
         this.reach = Math.min(REACH_DIAMETERS * diameter, 3 * Math.sqrt(sheetArea / xs.length));
         this.grid = new NearGrid(xs, ys, reach);
-        this.sets = new DotSets(xs.length);
+        this.sets = new UnionFind(xs.length);
     }
 
     /** Marks those that lie in such a field. */
@@ -61,11 +62,14 @@ final class EvenField {
         for (int i = 0; i < xs.length; i++) {
             for (int j : even[i] == null ? new int[0] : even[i]) {
                 if (even[j] != null) {
-                    sets.join(i, j);
+                    sets.unite(i, j);
                 }
             }
         }
-        sets.mark(LEAST_MEMBERS, members);
+        int[] sizes = sets.sizes();
+        for (int i = 0; i < xs.length; i++) {
+            members[i] |= sizes[sets.find(i)] >= LEAST_MEMBERS;
+        }
         for (int i = 0; i < xs.length; i++) {
             for (int j : even[i] != null && members[i] ? even[i] : new int[0]) {
                 members[j] = true;

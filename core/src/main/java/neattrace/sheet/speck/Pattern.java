@@ -1,6 +1,7 @@
 package neattrace.sheet.speck;
 
 import neattrace.array.IntList;
+import neattrace.array.UnionFind;
 
 /** Which of many small dots belong to a row or a field of dots. */
 final class Pattern {
@@ -45,7 +46,7 @@ final class Pattern {
         double reach =
                 Math.min(REACH_MM * pxPerMm, Math.sqrt(CHANCE_NEIGHBOURS / Math.PI / density));
         NearGrid grid = new NearGrid(xs, ys, reach);
-        DotSets sets = new DotSets(n);
+        UnionFind sets = new UnionFind(n);
         double[] spacing = new double[n];
         for (int i = 0; i < n; i++) {
             link(i, near(i, areas, grid, reach), xs, ys, sets, spacing);
@@ -53,7 +54,10 @@ final class Pattern {
         for (int i = 0; i < n; i++) {
             adopt(i, near(i, areas, grid, reach), xs, ys, sets, spacing);
         }
-        sets.mark(LEAST_MEMBERS, member);
+        int[] sizes = sets.sizes();
+        for (int i = 0; i < n; i++) {
+            member[i] |= sizes[sets.find(i)] >= LEAST_MEMBERS;
+        }
         return member;
     }
 
@@ -74,7 +78,7 @@ final class Pattern {
 
     /** Links a dot with two neighbours on opposite sides, about as far away. */
     private static void link(
-            int i, IntList near, double[] xs, double[] ys, DotSets sets, double[] spacing) {
+            int i, IntList near, double[] xs, double[] ys, UnionFind sets, double[] spacing) {
         for (int a = 0; a < near.size(); a++) {
             for (int b = a + 1; b < near.size(); b++) {
                 int j = near.get(a);
@@ -91,8 +95,8 @@ final class Pattern {
                     spacing[i] = Math.max(spacing[i], Math.max(dj, dk));
                     spacing[j] = Math.max(spacing[j], dj);
                     spacing[k] = Math.max(spacing[k], dk);
-                    sets.join(j, i);
-                    sets.join(k, i);
+                    sets.unite(j, i);
+                    sets.unite(k, i);
                 }
             }
         }
@@ -100,14 +104,14 @@ final class Pattern {
 
     /** A dot at the end of a row has neighbours on one side only. */
     private static void adopt(
-            int i, IntList near, double[] xs, double[] ys, DotSets sets, double[] spacing) {
+            int i, IntList near, double[] xs, double[] ys, UnionFind sets, double[] spacing) {
         if (spacing[i] > 0) {
             return;
         }
         for (int k = 0; k < near.size(); k++) {
             int j = near.get(k);
             if (Math.hypot(xs[j] - xs[i], ys[j] - ys[i]) <= MOST_DISTANCE_RATIO * spacing[j]) {
-                sets.join(i, j);
+                sets.unite(i, j);
                 return;
             }
         }

@@ -27,7 +27,7 @@ final class Flood {
     private static final long LATER = EightPixels.HIGH & ~EARLIER;
 
     private final byte[] samples;
-    private final Sites sites;
+    private final GreyPixelIndex sites;
     private final int invert;
     private final int width;
     private final int height;
@@ -70,7 +70,7 @@ final class Flood {
     Flood(
             byte[] samples,
             int width,
-            Sites sites,
+            GreyPixelIndex sites,
             boolean inverted,
             boolean diagonal,
             boolean edgesJoin,

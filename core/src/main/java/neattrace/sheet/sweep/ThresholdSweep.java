@@ -74,7 +74,7 @@ public final class ThresholdSweep {
             Progress progress) {
         int low = range.low();
         int high = range.high();
-        Sites sites = Sites.of(tone.darkness(), tone.width(), low, high, MANY);
+        GreyPixelIndex sites = GreyPixelIndex.of(tone.darkness(), tone.width(), low, high, MANY);
         Function<Progress, Flood> ofInk =
                 part -> {
                     Flood ink = flood(tone, sites, false, speckSize, leastSize, leastLife);
@@ -107,7 +107,7 @@ public final class ThresholdSweep {
 
     private static Flood flood(
             ToneMap tone,
-            Sites sites,
+            GreyPixelIndex sites,
             boolean ofPaper,
             int speckSize,
             int leastSize,

@@ -7,7 +7,7 @@ import java.util.function.DoubleSupplier;
 import neattrace.geom.Point;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 
 /**
  * Scans pictures of known coverage under any conditions. The same seed gives the same scan to the
@@ -101,7 +101,7 @@ public final class ScanSimulator {
             coverage[i] = (byte) ~clean.samples()[i];
         }
         InkMap ink = new InkMap(width, height, coverage);
-        OtherSide side = OtherSide.of(ink);
+        DistanceTransform side = DistanceTransform.of(ink);
         double clear = CLEAR_PX + 2 * how.blurPx();
         for (int k = 0; k < how.dust(); k++) {
             WornScan.Speck speck = speck();
@@ -139,9 +139,9 @@ public final class ScanSimulator {
         return (int) p.y() * width + (int) p.x();
     }
 
-    private static double toInk(OtherSide side, int at) {
+    private static double toInk(DistanceTransform side, int at) {
         int squared = side.squared(at);
-        return squared == OtherSide.FAR ? Double.MAX_VALUE : Math.sqrt(squared);
+        return squared == DistanceTransform.FAR ? Double.MAX_VALUE : Math.sqrt(squared);
     }
 
     /** A speck of irregular outline. */
@@ -168,7 +168,7 @@ public final class ScanSimulator {
     }
 
     /** A pale hair, half as wide as a pixel or a little more. */
-    private void fibre(InkMap ink, OtherSide side, double clear) {
+    private void fibre(InkMap ink, DistanceTransform side, double clear) {
         double x = chance.nextDouble(width);
         double y = chance.nextDouble(height);
         double angle = chance.nextDouble(2 * Math.PI);

@@ -39,13 +39,13 @@ public final class CentrelineFinder {
 
     private final InkMap map;
     private final Skeleton skeleton;
-    private final Web web;
+    private final BranchGraph web;
     private final List<SolidBlack> solids = new ArrayList<>();
 
     private CentrelineFinder(InkMap map, Skeleton skeleton) {
         this.map = map;
         this.skeleton = skeleton;
-        this.web = Web.of(skeleton);
+        this.web = BranchGraph.of(skeleton);
     }
 
     /**

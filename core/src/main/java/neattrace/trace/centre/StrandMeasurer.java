@@ -18,10 +18,10 @@ final class StrandMeasurer {
     private static final double CORNER = Math.toRadians(35);
 
     private final Skeleton skeleton;
-    private final Web web;
+    private final BranchGraph web;
     private final InkMap map;
 
-    StrandMeasurer(InkMap map, Skeleton skeleton, Web web) {
+    StrandMeasurer(InkMap map, Skeleton skeleton, BranchGraph web) {
         this.map = map;
         this.skeleton = skeleton;
         this.web = web;

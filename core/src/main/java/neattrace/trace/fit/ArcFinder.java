@@ -71,7 +71,7 @@ final class ArcFinder {
             return null;
         }
         Circles circles = circles(before, after);
-        Circle first = Kasa.circle(section.x, section.y, from, to);
+        Circle first = CircleFit.circle(section.x, section.y, from, to);
         if (circles == null || first == null) {
             return null;
         }

@@ -78,7 +78,7 @@ final class CornerSettler {
         if (line.rms() <= SectionFitter.STRAIGHT_PX && isStraight(line, section, from, to)) {
             return line::nearest;
         }
-        Circle circle = Kasa.circle(section.x, section.y, from, to);
+        Circle circle = CircleFit.circle(section.x, section.y, from, to);
         return circle != null && circle.isRound(section, from, to, bound) ? circle::nearest : null;
     }
 

@@ -86,7 +86,7 @@ final class Samples {
 
     /** The circle nearest to all of them; null if they lie on a line. */
     Circle circle() {
-        return Kasa.circle(x, y, 0, x.length - 1);
+        return CircleFit.circle(x, y, 0, x.length - 1);
     }
 
     /**

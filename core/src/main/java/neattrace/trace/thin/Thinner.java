@@ -3,7 +3,7 @@ package neattrace.trace.thin;
 import java.util.BitSet;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 
 /** Thins ink to its skeleton. Linear in pixels; needs two ints a pixel and one an ink pixel. */
 public final class Thinner {
@@ -42,7 +42,7 @@ public final class Thinner {
         int width = map.width();
         int height = map.height();
         progress.report("Measuring the lines", 0);
-        OtherSide side = OtherSide.of(map);
+        DistanceTransform side = DistanceTransform.of(map);
         int[] squared = new int[width * height];
         progress.report("Finding the middle of the lines", 0.5);
         BitSet ink = new BitSet(width * height);

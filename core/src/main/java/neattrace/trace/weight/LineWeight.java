@@ -20,7 +20,7 @@ import neattrace.trace.WeightRecipe;
 import neattrace.trace.contour.Contour;
 import neattrace.trace.contour.ContourTracer;
 import neattrace.trace.corridor.CorridorSmoother;
-import neattrace.trace.outside.Outside;
+import neattrace.trace.outside.ExteriorMask;
 import neattrace.trace.track.PenTrack;
 
 /**
@@ -171,7 +171,7 @@ public final class LineWeight {
     private InkMap outside(double byMm, List<Point> parts, double gapMm) {
         double shift = byMm * pxPerMm;
         double reach = shift + 1;
-        Outside outside = Outside.of(map, Math.max(2, gapMm * pxPerMm));
+        ExteriorMask outside = ExteriorMask.of(map, Math.max(2, gapMm * pxPerMm));
         Set<Integer> chosen = chosen(parts);
         List<Contour> contours = contours();
         byte[] coverage = map.coverage().clone();

@@ -16,7 +16,7 @@ import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
@@ -61,7 +61,7 @@ class RoughEdgesTest {
                         new Resolution(127, true),
                         "PNG",
                         List.of());
-        return RoughEdges.find(INK, OtherSide.of(INK), areas(List.of()), rough, MM_PER_PX);
+        return RoughEdges.find(INK, DistanceTransform.of(INK), areas(List.of()), rough, MM_PER_PX);
     }
 
     private static void room(Graphics2D graphics, Color colour, int x, int width) {
@@ -185,7 +185,11 @@ class RoughEdgesTest {
                         List.of());
         assertThat(
                         RoughEdges.find(
-                                INK, OtherSide.of(INK), AreaMap.none(240, 240), rough, MM_PER_PX))
+                                INK,
+                                DistanceTransform.of(INK),
+                                AreaMap.none(240, 240),
+                                rough,
+                                MM_PER_PX))
                 .isEmpty();
     }
 }

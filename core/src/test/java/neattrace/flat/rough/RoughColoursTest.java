@@ -17,7 +17,7 @@ import neattrace.press.profile.PressProfile;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.raster.reading.PictureReader;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
@@ -163,7 +163,8 @@ class RoughColoursTest {
                             g.setColor(Color.BLUE);
                             g.fillRect(100, 56, 74, 88);
                         });
-        var joins = RoughJoins.find(ROOMS, OtherSide.of(ROOMS), rough, 0.1, Progress.SILENT);
+        var joins =
+                RoughJoins.find(ROOMS, DistanceTransform.of(ROOMS), rough, 0.1, Progress.SILENT);
         assertThat(joins).hasSize(1);
         assertThat(joins.get(0).middle().distance(new Point(10, 10))).isLessThan(1);
         AreaMap areas =
@@ -183,7 +184,13 @@ class RoughColoursTest {
                             g.setColor(Color.BLUE);
                             g.fillRect(150, 40, 50, 40);
                         });
-        assertThat(RoughJoins.find(ROOMS, OtherSide.of(ROOMS), oneColour, 0.1, Progress.SILENT))
+        assertThat(
+                        RoughJoins.find(
+                                ROOMS,
+                                DistanceTransform.of(ROOMS),
+                                oneColour,
+                                0.1,
+                                Progress.SILENT))
                 .isEmpty();
     }
 

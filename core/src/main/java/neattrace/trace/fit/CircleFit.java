@@ -3,12 +3,12 @@ package neattrace.trace.fit;
 import neattrace.geom.Point;
 
 /**
- * A first circle through points, from a linear system (I. Kasa, "A circle fitting procedure and its
- * error analysis", IEEE Trans. Instrumentation and Measurement 25, 1976).
+ * A first circle through points, from a linear system (I. Kasa, "A circle fitting procedure
+ * and its error analysis", IEEE Trans. Instrumentation and Measurement 25, 1976).
  */
-final class Kasa {
+final class CircleFit {
 
-    private Kasa() {}
+    private CircleFit() {}
 
     /** The circle nearest to points {@code from} to {@code to}; null if they lie on a line. */
     static Circle circle(double[] x, double[] y, int from, int to) {

@@ -4,9 +4,9 @@ package neattrace.geom;
  * How finely a cubic has to be cut for chords to keep close to it, from the second differences of
  * its control points (Wang's formula; R. Goldman in <i>Graphics Gems I</i>, 1990).
  */
-final class Wang {
+final class CurveFlattening {
 
-    private Wang() {}
+    private CurveFlattening() {}
 
     /** The number of chords of even parameter that keep within {@code tolerance}. */
     static int pieces(Point start, Point first, Point second, Point end, double tolerance) {

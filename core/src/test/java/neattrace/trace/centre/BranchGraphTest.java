@@ -12,16 +12,16 @@ import neattrace.trace.DrawnInk;
 import neattrace.trace.thin.Thinner;
 import org.junit.jupiter.api.Test;
 
-class WebTest {
+class BranchGraphTest {
 
     private static final int SIDE = 200;
 
-    private static Web web(InkMap map) {
-        return Web.of(Thinner.thin(map, Progress.SILENT));
+    private static BranchGraph web(InkMap map) {
+        return BranchGraph.of(Thinner.thin(map, Progress.SILENT));
     }
 
     /** Nodes less branches; a ring that meets nothing has as many of both. */
-    private static int euler(Web web) {
+    private static int euler(BranchGraph web) {
         int nodes = 0;
         for (int i = 0; i < web.at.size(); i++) {
             nodes += web.isGone(i) ? 0 : 1;
@@ -108,7 +108,7 @@ class WebTest {
                         new Ellipse2D.Double(40, 40, 120, 120),
                         new Line2D.Double(10, 100, 190, 104),
                         new Line2D.Double(100, 10, 103, 190));
-        Web web = web(map);
+        BranchGraph web = web(map);
         for (Branch branch : web.branches()) {
             assertThat(web.branchesAt.get(branch.from)).contains(branch);
             assertThat(web.branchesAt.get(branch.to)).contains(branch);

@@ -1,4 +1,4 @@
-package neattrace.trace.hold;
+package neattrace.trace.colour;
 
 import java.awt.Rectangle;
 import java.awt.Shape;
@@ -22,7 +22,7 @@ import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.chain.StrokeJoiner;
 import neattrace.trace.index.LineIndex;
-import neattrace.trace.outside.Outside;
+import neattrace.trace.outside.ExteriorMask;
 import neattrace.trace.track.PenTrack;
 
 /** Parts the ink by the colour of its lines. Linear in pixels for each colour. */
@@ -95,7 +95,7 @@ public final class LineSplitter {
         int[] swatches = new int[strokes.size()];
         Arrays.fill(swatches, colour.swatch());
         if (colour.borderBlack()) {
-            Outside outside = Outside.of(map, Math.max(2, gapMm * pxPerMm));
+            ExteriorMask outside = ExteriorMask.of(map, Math.max(2, gapMm * pxPerMm));
             for (int i = 0; i < swatches.length; i++) {
                 swatches[i] = borders(strokes.get(i), outside) ? 0 : swatches[i];
             }
@@ -108,7 +108,7 @@ public final class LineSplitter {
         return swatches;
     }
 
-    private static boolean borders(InkLine stroke, Outside outside) {
+    private static boolean borders(InkLine stroke, ExteriorMask outside) {
         int count = 0;
         for (int i = 1; i < stroke.size() - 1; i++) {
             Point along = stroke.at(i + 1).minus(stroke.at(i - 1)).unit();

@@ -9,7 +9,7 @@ import neattrace.raster.InkMap;
  * distance between pixel centres. One int a pixel holds both. Linear in pixels; rows and columns
  * run in parallel.
  */
-public final class OtherSide {
+public final class DistanceTransform {
 
     /** The distance where there is no ink anywhere. */
     public static final int FAR = Integer.MAX_VALUE;
@@ -30,13 +30,13 @@ public final class OtherSide {
     /** On paper the squared distance; on ink -1 less the index of the nearest paper. */
     private final int[] values;
 
-    private OtherSide(InkMap map, int[] values) {
+    private DistanceTransform(InkMap map, int[] values) {
         this.map = map;
         this.values = values;
     }
 
     /** Computes the transform. */
-    public static OtherSide of(InkMap map) {
+    public static DistanceTransform of(InkMap map) {
         int width = map.width();
         int height = map.height();
         int[] values = new int[width * height];
@@ -61,7 +61,7 @@ public final class OtherSide {
                                 row.settle(y);
                             }
                         });
-        return new OtherSide(map, values);
+        return new DistanceTransform(map, values);
     }
 
     /**

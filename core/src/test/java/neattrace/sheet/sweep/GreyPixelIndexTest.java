@@ -10,7 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 
-class SitesTest {
+class GreyPixelIndexTest {
 
     /** All that is told of each pixel, against looking at the sheet pixel by pixel. */
     @Property(tries = 150)
@@ -25,7 +25,8 @@ class SitesTest {
             int chance = random.nextInt(12);
             samples[i] = (byte) (chance < 6 ? 0 : chance < 11 ? 255 : random.nextInt(256));
         }
-        Sites sites = Sites.of(samples, width, 20, 236, sparing ? -1 : samples.length);
+        GreyPixelIndex sites =
+                GreyPixelIndex.of(samples, width, 20, 236, sparing ? -1 : samples.length);
 
         List<Integer> between = new ArrayList<>();
         for (int i = 0; i < samples.length; i++) {

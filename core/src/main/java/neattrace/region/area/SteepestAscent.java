@@ -6,7 +6,7 @@ import java.util.concurrent.atomic.AtomicIntegerArray;
 import java.util.stream.IntStream;
 import neattrace.array.IntList;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 import neattrace.raster.label.RunLabels;
 
 /**
@@ -14,7 +14,7 @@ import neattrace.raster.label.RunLabels;
  * than a limit is one stretch wherever it hangs together, all other paper belongs to the stretch or
  * the peak its steepest way leads to. All rows at once; only paths of a few pixels are followed.
  */
-final class Slopes {
+final class SteepestAscent {
 
     static final int INK = -1;
 
@@ -34,7 +34,7 @@ final class Slopes {
 
     private final int width;
 
-    private Slopes(int width, int[] labels, int[] peaks) {
+    private SteepestAscent(int width, int[] labels, int[] peaks) {
         this.width = width;
         this.labels = labels;
         this.peaks = peaks;
@@ -45,7 +45,7 @@ final class Slopes {
      *
      * @param limit squared distance from ink above which paper is wide, px
      */
-    static Slopes of(InkMap map, OtherSide side, long limit) {
+    static SteepestAscent of(InkMap map, DistanceTransform side, long limit) {
         int[] labels = new int[map.width() * map.height()];
         int bands = (map.height() + BAND - 1) / BAND;
         int[] found = new int[bands + 1];
@@ -85,7 +85,7 @@ final class Slopes {
                                 }
                             }
                         });
-        return new Slopes(map.width(), labels, peaks);
+        return new SteepestAscent(map.width(), labels, peaks);
     }
 
     /** Whether a flood from the widest places down comes to pixel a before pixel b. */
@@ -95,7 +95,7 @@ final class Slopes {
 
     /** Gives wide paper its stretch, and each stretch its peak. */
     private static void widen(
-            RunLabels wide, OtherSide side, int[] labels, int[] peaks, InkMap map) {
+            RunLabels wide, DistanceTransform side, int[] labels, int[] peaks, InkMap map) {
         AtomicIntegerArray highest = new AtomicIntegerArray(wide.count());
         IntStream.range(0, map.height())
                 .parallel()
@@ -120,7 +120,7 @@ final class Slopes {
 
     /** Marks wide paper and ink, and lets all else point up; the peaks, which point nowhere. */
     private static IntList point(
-            InkMap map, OtherSide side, long limit, int[] labels, long[] isWide, int band) {
+            InkMap map, DistanceTransform side, long limit, int[] labels, long[] isWide, int band) {
         int width = map.width();
         int[] way = {width, 1, 0, -1, -width, 0, 0, 0};
         IntList peaks = new IntList();
@@ -183,14 +183,14 @@ final class Slopes {
      * Where stretches meet: for each paper pixel the neighbours of other stretches that a flood
      * comes to before it.
      */
-    Meetings meetings(OtherSide side) {
+    Meetings meetings(DistanceTransform side) {
         int bands = (labels.length / width + BAND - 1) / BAND;
         Meetings[] found = new Meetings[bands];
         IntStream.range(0, bands).parallel().forEach(band -> found[band] = meetings(side, band));
         return Meetings.farthestFirst(found);
     }
 
-    private Meetings meetings(OtherSide side, int band) {
+    private Meetings meetings(DistanceTransform side, int band) {
         Meetings found = new Meetings();
         int height = labels.length / width;
         int to = Math.min(height, (band + 1) * BAND);
@@ -247,7 +247,7 @@ final class Slopes {
         }
     }
 
-    private void meet(Meetings found, OtherSide side, int own, int i, int neighbour) {
+    private void meet(Meetings found, DistanceTransform side, int own, int i, int neighbour) {
         int other = labels[neighbour];
         if (other != own && other >= 0) {
             int squared = side.squared(i);

@@ -1,14 +1,14 @@
 package neattrace.region.area;
 
 /** Parts basins of different kinds at every opening narrower than both sides. */
-final class KinRule implements NeckRule {
+final class AffinityRule implements NeckRule {
 
     /** An opening is at most this share as wide as the narrower of the two sides. */
     private static final double NARROWER = 0.7;
 
-    private final Kinship kinship;
+    private final Affinity kinship;
 
-    KinRule(Kinship kinship) {
+    AffinityRule(Affinity kinship) {
         this.kinship = kinship;
     }
 

@@ -3,10 +3,10 @@ package neattrace.trace.outside;
 import java.util.Arrays;
 import java.util.BitSet;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.OtherSide;
+import neattrace.raster.distance.DistanceTransform;
 
 /** Paper that lies outside the drawing: what a disc can reach from the border. Linear in pixels. */
-public final class Outside {
+public final class ExteriorMask {
 
     private static final int[] DX = {1, 0, -1, 0};
     private static final int[] DY = {0, 1, 0, -1};
@@ -20,7 +20,7 @@ public final class Outside {
     /** The pixels of it. */
     private final BitSet pixels;
 
-    private Outside(InkMap map, int block) {
+    private ExteriorMask(InkMap map, int block) {
         this.map = map;
         this.block = block;
         this.pixels = new BitSet(map.width() * map.height());
@@ -31,8 +31,8 @@ public final class Outside {
      *
      * @param gapPx gaps up to this width let nothing in
      */
-    public static Outside of(InkMap map, double gapPx) {
-        Outside outside = new Outside(map, (int) Math.max(1, Math.min(4, gapPx / 4)));
+    public static ExteriorMask of(InkMap map, double gapPx) {
+        ExteriorMask outside = new ExteriorMask(map, (int) Math.max(1, Math.min(4, gapPx / 4)));
         outside.reachIn(gapPx);
         outside.creepUpToTheInk();
         return outside;
@@ -53,13 +53,13 @@ public final class Outside {
             }
         }
         double radius = gapPx / 2 / block;
-        OtherSide side = OtherSide.of(sheet(ink, width, height));
+        DistanceTransform side = DistanceTransform.of(sheet(ink, width, height));
         BitSet wide = new BitSet(width * height);
         for (int i = 0; i < width * height; i++) {
             wide.set(i, side.squared(i) > radius * radius);
         }
         BitSet reached = flood(wide, width, height);
-        OtherSide back = OtherSide.of(sheet(reached, width, height));
+        DistanceTransform back = DistanceTransform.of(sheet(reached, width, height));
         for (int y = 0; y < map.height(); y++) {
             for (int x = 0; x < map.width(); x++) {
                 int i = (y / block + rim) * width + x / block + rim;

@@ -4,4 +4,4 @@
  * along the stroke's own edge, drawn with its own pen, and traced anew, so that parts have curves
  * as clean as the whole.
  */
-package neattrace.trace.hold;
+package neattrace.trace.colour;

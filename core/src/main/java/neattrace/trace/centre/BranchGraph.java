@@ -10,7 +10,7 @@ import neattrace.trace.Stub;
 import neattrace.trace.thin.Skeleton;
 
 /** Nodes and branches under the hand: stubs are taken off, forks that are one crossing joined. */
-final class Web {
+final class BranchGraph {
 
     /** What sticks out of a line by less than this share of its half width is no branch. */
     private static final double LEAST_OUT = 1;
@@ -33,12 +33,12 @@ final class Web {
     private final Skeleton skeleton;
     private final BitSet gone = new BitSet();
 
-    private Web(Skeleton skeleton) {
+    private BranchGraph(Skeleton skeleton) {
         this.skeleton = skeleton;
     }
 
-    static Web of(Skeleton skeleton) {
-        Web web = new Web(skeleton);
+    static BranchGraph of(Skeleton skeleton) {
+        BranchGraph web = new BranchGraph(skeleton);
         SkeletonGraph graph = SkeletonGraph.of(skeleton);
         for (int[] pixels : graph.nodes()) {
             web.addNode(pixels);

@@ -12,7 +12,7 @@ import neattrace.raster.EightPixels;
  * between, tells numbers (rank by bit counts, after G. Jacobson, "Space-efficient static trees and
  * graphs", FOCS 1989). Immutable.
  */
-final class Sites {
+final class GreyPixelIndex {
 
     private static final int WORD = Long.SIZE;
 
@@ -54,7 +54,7 @@ final class Sites {
         }
     }
 
-    private Sites(byte[] samples, int width, long[] between, long[] bits, int most) {
+    private GreyPixelIndex(byte[] samples, int width, long[] between, long[] bits, int most) {
         this.samples = samples;
         this.width = width;
         this.bits = bits;
@@ -91,7 +91,7 @@ final class Sites {
      * @param high the lowest value above it that is solid, to 255
      * @param most if there are more pixels between, memory is spared rather than time
      */
-    static Sites of(byte[] samples, int width, int low, int high, int most) {
+    static GreyPixelIndex of(byte[] samples, int width, int low, int high, int most) {
         int words = (samples.length + WORD - 1) / WORD;
         long[] between = new long[words];
         inBands(words, word -> between[word] = between(samples, word, low, high));
@@ -110,7 +110,7 @@ final class Sites {
                     near[word] = wide[word] | from(wide, at - width) | from(wide, at + width);
                 });
         near[words - 1] &= -1L >>> -samples.length;
-        return new Sites(samples, width, between, near, most);
+        return new GreyPixelIndex(samples, width, between, near, most);
     }
 
     private static void forEach(long[] set, IntConsumer action) {

@@ -6,13 +6,13 @@ import java.util.Deque;
 import java.util.List;
 
 /** A coarse grid of flags, and the groups they form. */
-final class Cells {
+final class FlagGrid {
 
     private final int columns;
     private final int rows;
     private final boolean[] set;
 
-    Cells(int columns, int rows) {
+    FlagGrid(int columns, int rows) {
         this.columns = columns;
         this.rows = rows;
         this.set = new boolean[columns * rows];

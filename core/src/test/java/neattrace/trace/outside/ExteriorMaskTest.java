@@ -10,7 +10,7 @@ import neattrace.raster.InkMap;
 import neattrace.trace.DrawnInk;
 import org.junit.jupiter.api.Test;
 
-class OutsideTest {
+class ExteriorMaskTest {
 
     /** A ring of radius 80 about the middle of 240 x 240 px, open for so many px at its top. */
     private static InkMap openRing(double gapPx) {
@@ -29,7 +29,7 @@ class OutsideTest {
     @Test
     void paperRoundARingIsOutsideAndPaperInItIsNot() {
         InkMap map = DrawnInk.lines(240, 240, 4, new Ellipse2D.Double(40, 40, 160, 160));
-        Outside outside = Outside.of(map, 10);
+        ExteriorMask outside = ExteriorMask.of(map, 10);
         assertThat(outside.has(5, 5)).isTrue();
         assertThat(outside.has(120, 30)).isTrue();
         assertThat(outside.has(120, 120)).isFalse();
@@ -39,14 +39,14 @@ class OutsideTest {
 
     @Test
     void aGapNarrowerThanAskedLetsNothingIn() {
-        assertThat(Outside.of(openRing(10), 16).has(120, 120)).isFalse();
-        assertThat(Outside.of(openRing(40), 16).has(120, 120)).isTrue();
+        assertThat(ExteriorMask.of(openRing(10), 16).has(120, 120)).isFalse();
+        assertThat(ExteriorMask.of(openRing(40), 16).has(120, 120)).isTrue();
     }
 
     @Test
     void edgesKnowWhetherTheOutsideIsBesideThem() {
         InkMap map = DrawnInk.lines(240, 240, 4, new Ellipse2D.Double(40, 40, 160, 160));
-        Outside outside = Outside.of(map, 10);
+        ExteriorMask outside = ExteriorMask.of(map, 10);
         assertThat(outside.isBeside(120.5, 38)).isTrue();
         assertThat(outside.isBeside(120.5, 42)).isFalse();
     }
@@ -54,7 +54,7 @@ class OutsideTest {
     @Test
     void beyondTheSheetIsOutsideAndASheetOfInkHasNoneOfIt() {
         InkMap black = DrawnInk.of(60, 40, g -> g.fill(new Rectangle2D.Double(0, 0, 60, 40)));
-        Outside outside = Outside.of(black, 8);
+        ExteriorMask outside = ExteriorMask.of(black, 8);
         assertThat(outside.has(-1, 10)).isTrue();
         assertThat(outside.has(60, 10)).isTrue();
         for (int x = 0; x < 60; x++) {
@@ -65,7 +65,7 @@ class OutsideTest {
     @Test
     void artThatRunsOffTheSheetHasTheOutsideOnBothSides() {
         InkMap map = DrawnInk.of(200, 100, g -> g.fill(new Rectangle2D.Double(0, 48, 200, 4)));
-        Outside outside = Outside.of(map, 10);
+        ExteriorMask outside = ExteriorMask.of(map, 10);
         assertThat(outside.has(100, 20)).isTrue();
         assertThat(outside.has(100, 80)).isTrue();
         assertThat(outside.has(100, 47)).as("up to the ink").isTrue();
@@ -76,7 +76,7 @@ class OutsideTest {
     void thinLinesKeepTheInsideOutWhateverTheGap() {
         for (double gap : new double[] {2, 5, 12, 30, 60}) {
             InkMap map = DrawnInk.lines(240, 240, 1.5, new Ellipse2D.Double(40, 40, 160, 160));
-            Outside outside = Outside.of(map, gap);
+            ExteriorMask outside = ExteriorMask.of(map, gap);
             for (int x = 60; x < 180; x++) {
                 assertThat(outside.has(x, 120)).isFalse();
             }

@@ -1,4 +1,4 @@
-package neattrace.trace.hold;
+package neattrace.trace.colour;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
