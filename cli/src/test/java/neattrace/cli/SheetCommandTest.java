@@ -130,6 +130,7 @@ class SheetCommandTest {
         assertRefused(
                 run("sheet", scan, "-o", tif, "--ink", 120), ExitCode.USAGE, "between 1 and 99");
         assertRefused(run("sheet", scan, "-o", tif, "--out-ppi", 3), ExitCode.USAGE, "10 to 20000");
+        assertRefused(run("sheet", scan, "-o", tif, "--pinhole", 25), ExitCode.USAGE, "0 to 20 mm");
         assertRefused(run("sheet", scan, "-o", scan), ExitCode.USAGE, "never written");
         assertRefused(
                 run("sheet", folder.resolve("none.png"), "-o", tif),

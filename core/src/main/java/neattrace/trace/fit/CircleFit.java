@@ -3,8 +3,8 @@ package neattrace.trace.fit;
 import neattrace.geom.Point;
 
 /**
- * A first circle through points, from a linear system (I. Kasa, "A circle fitting procedure
- * and its error analysis", IEEE Trans. Instrumentation and Measurement 25, 1976).
+ * A first circle through points, from a linear system (I. Kasa, "A circle fitting procedure and its
+ * error analysis", IEEE Trans. Instrumentation and Measurement 25, 1976).
  */
 final class CircleFit {
 

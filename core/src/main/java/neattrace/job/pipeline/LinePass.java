@@ -1,0 +1,132 @@
+package neattrace.job.pipeline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neattrace.flat.LineLayer;
+import neattrace.geom.Outline;
+import neattrace.job.Job;
+import neattrace.progress.Progress;
+import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
+import neattrace.raster.Resolution;
+import neattrace.raster.reading.PictureException;
+import neattrace.region.CloseSettings;
+import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Same;
+import neattrace.trace.LineColour;
+import neattrace.trace.LineRecipe;
+import neattrace.trace.TraceSettings;
+import neattrace.trace.Tracing;
+import neattrace.trace.edit.InkEditor;
+
+/** From a job to its lines. */
+final class LinePass {
+
+    private final Outcomes outcomes;
+
+    LinePass(Outcomes outcomes) {
+        this.outcomes = outcomes;
+    }
+
+    Traced run(Job job, Progress progress) throws PictureException {
+        progress.report("Reading the picture", 0);
+        Picture picture = outcomes.read(SheetStages.PICTURE, job.source(), progress.part(0, 0.1));
+        Resolution scan = job.ppi() == 0 ? picture.resolution() : new Resolution(job.ppi(), true);
+        InkReading reading =
+                outcomes.read(
+                        SheetStages.READING,
+                        new SheetStages.Scan(Same.of(picture), job.recipe(), scan.pxPerMm()),
+                        progress.part(0.1, 0.4));
+        LineWork work =
+                work(job, reading, Traced.resolution(scan, reading), progress.part(0.4, 0.9));
+        List<LineLayer> coloured = new ArrayList<>();
+        List<Outline> black = new ArrayList<>();
+        colours(job, work, Traced.resolution(scan, reading), progress.part(0.9, 1))
+                .forEach(
+                        (id, outlines) ->
+                                job.swatch(id)
+                                        .ifPresentOrElse(
+                                                swatch ->
+                                                        coloured.add(
+                                                                new LineLayer(swatch, outlines)),
+                                                () -> black.addAll(outlines)));
+        return new Traced(job, picture, scan, reading, work, black, coloured);
+    }
+
+    private LineWork work(Job job, InkReading reading, Resolution resolution, Progress progress)
+            throws PictureException {
+        LineRecipe recipe = job.line();
+        double pxPerMm = resolution.pxPerMm();
+        Same<InkMap> sheet = Same.of(reading.map());
+        InkEditor.Edited edited =
+                outcomes.read(
+                        LineStages.EDITED,
+                        new LineStages.Edits(sheet, recipe.edits(), pxPerMm, reading.oneBit()),
+                        progress.part(0, 0.1));
+        InkMap weighed =
+                outcomes.read(
+                        LineStages.WEIGHED,
+                        new LineStages.Weighing(
+                                Same.of(edited.map()),
+                                recipe.weight(),
+                                closeIf(recipe.weight().outsideMm() > 0, job),
+                                pxPerMm,
+                                reading.oneBit()),
+                        progress.part(0.1, 0.3));
+        boolean oneBit = reading.oneBit() && recipe.weight().isAsDrawn();
+        Tracing tracing =
+                outcomes.read(
+                        LineStages.TRACED,
+                        new LineStages.Inked(
+                                sheet,
+                                Same.of(weighed),
+                                new TraceSettings(recipe.maxErrorPx(), oneBit)),
+                        progress.part(0.3, 0.95));
+        LineStages.Pointed pointed =
+                outcomes.read(
+                        LineStages.POINTED,
+                        new LineStages.Points(
+                                Same.of(tracing),
+                                Same.of(weighed),
+                                recipe.points(),
+                                resolution.ppi()),
+                        progress.part(0.95, 1));
+        return new LineWork(
+                edited.map(),
+                weighed,
+                tracing,
+                pointed.ink(),
+                pointed.outlines(),
+                edited.adrift(),
+                pointed.adrift());
+    }
+
+    /** Outlines in mm by swatch, 0 for black. */
+    private Map<Integer, List<Outline>> colours(
+            Job job, LineWork work, Resolution resolution, Progress progress)
+            throws PictureException {
+        LineColour colour = job.line().colour();
+        boolean known = colour.swatch() == 0 || job.swatch(colour.swatch()).isPresent();
+        if (colour.isBlack() || !known) {
+            return Map.of(0, work.lines());
+        }
+        if (colour.held().isEmpty() && !colour.borderBlack()) {
+            return Map.of(colour.swatch(), work.lines());
+        }
+        return outcomes.read(
+                LineStages.COLOURED,
+                new LineStages.Colours(
+                        Same.of(work.ink()),
+                        colour,
+                        closeIf(colour.borderBlack(), job),
+                        resolution.ppi(),
+                        job.line().maxErrorPx()),
+                progress);
+    }
+
+    static Optional<CloseSettings> closeIf(boolean matters, Job job) {
+        return matters ? Optional.of(job.close()) : Optional.empty();
+    }
+}
