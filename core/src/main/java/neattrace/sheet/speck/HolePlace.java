@@ -12,6 +12,9 @@ final class HolePlace implements Place {
     /** Less ink than this share of a line is no line. */
     private static final double WITHIN = 0.55;
 
+    /** A hole wider than this share of a line would have broken the line it lies in. */
+    private static final double WIDEST_WITHIN = 0.7;
+
     /** More ink than so many lines is solid. */
     private static final double SOLID = 2.2;
 
@@ -34,7 +37,7 @@ final class HolePlace implements Place {
     @Override
     public double score(SmallPieces holes, int k) {
         double between = between(k, holes);
-        if (between < WITHIN * pen) {
+        if (between < WITHIN * pen && holes.diameterPx(k) < WIDEST_WITHIN * pen) {
             return FOR_WITHIN;
         }
         return between < SOLID * pen ? FOR_BETWEEN : FOR_SOLID;

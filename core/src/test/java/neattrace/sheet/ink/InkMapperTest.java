@@ -133,6 +133,15 @@ class InkMapperTest {
         assertThat(map.isInk(61, 10)).isFalse();
     }
 
+    /**
+     * Blocks as large as lines are wide leave holes as large; these were once taken for pinholes.
+     */
+    @ParameterizedTest
+    @ValueSource(longs = {192, 898, 939, 2065, 2073, 2637, 4036, 4710, 7046, 21266})
+    void holesAsWideAsLinesStayOpen(long number) {
+        blackAndWhitePicturesKeepEveryPixelButWhereSlitsAreOpened(7919 * number);
+    }
+
     @Property(tries = 40)
     void blackAndWhitePicturesKeepEveryPixelButWhereSlitsAreOpened(@ForAll long seed) {
         InkMap blocks = Sheets.blocks(seed, 40, 0.4);
