@@ -24,7 +24,8 @@ import picocli.CommandLine.Spec;
             "  neat-trace FILE         starts it with a picture or a job",
             "  neat-trace demo         starts it with the demo drawings",
             "",
-            "Exit codes: 0 done, 2 bad usage, 3 unreadable input, 4 failed write."
+            "Exit codes: 0 done, 2 bad usage, 3 unreadable input, 4 failed write,",
+            "5 something stops the job (check)."
         })
 public final class NeatTrace implements Runnable {
 
@@ -35,7 +36,7 @@ public final class NeatTrace implements Runnable {
     private boolean verbose;
 
     private static final List<String> COMMANDS =
-            List.of("sheet", "trace", "flat", "info", "help", "demo");
+            List.of("sheet", "trace", "flat", "check", "info", "help", "demo");
 
     @Spec private CommandSpec spec;
 
@@ -57,6 +58,7 @@ public final class NeatTrace implements Runnable {
                         .addSubcommand(new SheetCommand(reporter))
                         .addSubcommand(new TraceCommand(reporter))
                         .addSubcommand(new FlatCommand(reporter))
+                        .addSubcommand(new CheckCommand(reporter))
                         .addSubcommand(new InfoCommand(reporter));
         addHelp(line);
         line.getSubcommands().values().forEach(NeatTrace::addHelp);

@@ -24,7 +24,12 @@ public record LogSection(List<Settled> settled) {
         return new LogSection(next);
     }
 
-    boolean isSettled(String what, Point at, double reachPx) {
+    /**
+     * Whether a finding was left as it is.
+     *
+     * @param reachPx how far it may lie from where it was, source px
+     */
+    public boolean isSettled(String what, Point at, double reachPx) {
         return settled.stream()
                 .anyMatch(one -> one.what().equals(what) && one.at().distance(at) <= reachPx);
     }

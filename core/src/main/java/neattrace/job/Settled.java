@@ -10,8 +10,11 @@ import neattrace.geom.Point;
  */
 public record Settled(String what, Point at) {
 
+    /** Where findings about the whole drawing are. */
+    public static final Point WHOLE = new Point(0, 0);
+
     /** About the whole drawing. */
     public static Settled whole(String what) {
-        return new Settled(what, new Point(0, 0));
+        return new Settled(what, WHOLE);
     }
 }

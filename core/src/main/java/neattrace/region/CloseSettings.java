@@ -19,6 +19,7 @@ import neattrace.geom.Point;
  * @param cuts knife cuts: unseen lines drawn by hand
  * @param frameMm how far inside the sheet's edge a frame closes art that runs off it, mm; {@link
  *     #NO_FRAME} for none. What lies beyond is to be cropped in the end
+ * @param mend how gaps are closed by hand
  */
 public record CloseSettings(
         double gapMm,
@@ -27,7 +28,8 @@ public record CloseSettings(
         List<OpenLine> openLines,
         List<Join> joins,
         List<Join> cuts,
-        double frameMm) {
+        double frameMm,
+        Mend mend) {
 
     /** Pens miss each other by up to about this much (common practice, no source). */
     public static final double USUAL_GAP_MM = 1.0;
@@ -65,7 +67,14 @@ public record CloseSettings(
     /** Gaps up to a width that the drawing itself suggests are closed. */
     public static CloseSettings automatic() {
         return new CloseSettings(
-                AUTOMATIC, List.of(), List.of(), List.of(), List.of(), List.of(), NO_FRAME);
+                AUTOMATIC,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                NO_FRAME,
+                Mend.UNSEEN);
     }
 
     /** Whether the width is chosen from the drawing. */
@@ -109,27 +118,32 @@ public record CloseSettings(
 
     /** The same with another width. */
     public CloseSettings withGapMm(double mm) {
-        return new CloseSettings(mm, opened, closed, openLines, joins, cuts, frameMm);
+        return new CloseSettings(mm, opened, closed, openLines, joins, cuts, frameMm, mend);
     }
 
     /** The same with these lines that are meant to end in the open. */
     public CloseSettings withOpenLines(List<OpenLine> lines) {
-        return new CloseSettings(gapMm, opened, closed, lines, joins, cuts, frameMm);
+        return new CloseSettings(gapMm, opened, closed, lines, joins, cuts, frameMm, mend);
     }
 
     /** The same with these unseen lines. */
     public CloseSettings withJoins(List<Join> lines) {
-        return new CloseSettings(gapMm, opened, closed, openLines, lines, cuts, frameMm);
+        return new CloseSettings(gapMm, opened, closed, openLines, lines, cuts, frameMm, mend);
     }
 
     /** The same with these knife cuts. */
     public CloseSettings withCuts(List<Join> lines) {
-        return new CloseSettings(gapMm, opened, closed, openLines, joins, lines, frameMm);
+        return new CloseSettings(gapMm, opened, closed, openLines, joins, lines, frameMm, mend);
     }
 
     /** The same with another frame. */
     public CloseSettings withFrameMm(double mm) {
-        return new CloseSettings(gapMm, opened, closed, openLines, joins, cuts, mm);
+        return new CloseSettings(gapMm, opened, closed, openLines, joins, cuts, mm, mend);
+    }
+
+    /** The same with another way to close gaps. */
+    public CloseSettings withMend(Mend way) {
+        return new CloseSettings(gapMm, opened, closed, openLines, joins, cuts, frameMm, way);
     }
 
     /** Whether there is a frame. */
@@ -137,9 +151,9 @@ public record CloseSettings(
         return frameMm != NO_FRAME;
     }
 
-    /** Whether areas are parted by the same unseen lines and the same frame. */
-    public boolean hasSameLines(CloseSettings other) {
-        return joins.equals(other.joins) && cuts.equals(other.cuts) && frameMm == other.frameMm;
+    /** Places where a gap was closed though none of some gaps lies there, all mm. */
+    public List<Point> closedBeside(List<Point> gaps) {
+        return closed.stream().filter(place -> !isNear(gaps, place)).toList();
     }
 
     /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
@@ -151,7 +165,8 @@ public record CloseSettings(
                 openLines.stream().map(line -> line.moved(map, growth)).toList(),
                 joins.stream().map(join -> join.moved(map)).toList(),
                 cuts.stream().map(join -> join.moved(map)).toList(),
-                frameMm);
+                frameMm,
+                mend);
     }
 
     /** The same with a decision about the gap at {@code place}. */
@@ -159,7 +174,8 @@ public record CloseSettings(
         List<Point> nowOpened = without(opened, place);
         List<Point> nowClosed = without(closed, place);
         (close ? nowClosed : nowOpened).add(place);
-        return new CloseSettings(gapMm, nowOpened, nowClosed, openLines, joins, cuts, frameMm);
+        return new CloseSettings(
+                gapMm, nowOpened, nowClosed, openLines, joins, cuts, frameMm, mend);
     }
 
     private static List<Point> without(List<Point> places, Point place) {

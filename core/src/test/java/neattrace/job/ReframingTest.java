@@ -14,6 +14,7 @@ import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureReader;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
+import neattrace.region.Mend;
 import neattrace.region.OpenLine;
 import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.SheetStep;
@@ -40,7 +41,8 @@ class ReframingTest {
                                                     new Point(2, 2),
                                                     new Point(3, 3))),
                                     List.of(),
-                                    CloseSettings.NO_FRAME));
+                                    CloseSettings.NO_FRAME,
+                                    Mend.UNSEEN));
 
     private static Picture picture;
 

@@ -1,5 +1,6 @@
 package neattrace.job.json;
 
+import static neattrace.job.json.JsonFields.choice;
 import static neattrace.job.json.JsonFields.need;
 import static neattrace.job.json.JsonFields.number;
 import static neattrace.job.json.JsonFields.points;
@@ -12,6 +13,7 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
+import neattrace.region.Mend;
 import neattrace.region.OpenLine;
 
 /** The section of gaps. */
@@ -33,6 +35,7 @@ public final class CloseJson {
         joins(node.putArray("joins"), close.joins());
         joins(node.putArray("cuts"), close.cuts());
         node.put("frameMm", close.frameMm());
+        node.put("mend", close.mend().name());
     }
 
     private static void joins(ArrayNode array, List<Join> joins) {
@@ -53,7 +56,8 @@ public final class CloseJson {
                 openLines(need(node, "openLines")),
                 joins(need(node, "joins")),
                 joins(need(node, "cuts")),
-                number(node, "frameMm"));
+                number(node, "frameMm"),
+                node.has("mend") ? choice(node.get("mend"), Mend.class) : Mend.UNSEEN);
     }
 
     private static List<OpenLine> openLines(JsonNode array) throws DamagedException {

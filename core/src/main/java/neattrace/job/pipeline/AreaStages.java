@@ -1,13 +1,15 @@
 package neattrace.job.pipeline;
 
 import java.util.List;
+import neattrace.geom.Point;
+import neattrace.job.Job;
 import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
+import neattrace.region.Mend;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
 import neattrace.region.tree.AreaTree;
-import neattrace.stage.Made;
 import neattrace.stage.Run;
 import neattrace.stage.Same;
 import neattrace.stage.Stage;
@@ -16,11 +18,34 @@ import org.locationtech.jts.geom.MultiPolygon;
 /** From ink to areas. */
 final class AreaStages {
 
-    /** Paper between lines. */
-    record Paper(Same<InkMap> ink, CloseSettings close, double pxPerMm) {}
+    /**
+     * Paper between lines.
+     *
+     * @param lines the unseen lines and the frame that part it besides; of no other decisions
+     */
+    record Paper(Same<InkMap> ink, CloseSettings lines, double pxPerMm) {
+
+        static Paper of(InkMap ink, CloseSettings close, double pxPerMm) {
+            CloseSettings lines =
+                    CloseSettings.automatic()
+                            .withJoins(close.joins())
+                            .withCuts(close.cuts())
+                            .withFrameMm(close.frameMm());
+            return new Paper(Same.of(ink), lines, pxPerMm);
+        }
+    }
+
+    /** Paper and where gaps are wanted that are none by the usual rule, mm. */
+    record Parted(Paper paper, List<Point> wanted) {}
 
     /** The areas at every closing width. */
-    static final Stage<Paper, AreaTree> TREE = new Stage<>("Finding the areas", AreaStages::tree);
+    static final Stage<Parted, AreaTree> TREE = new Stage<>("Finding the areas", AreaStages::tree);
+
+    /** Where the gaps are by the usual rule, mm. */
+    static final Stage<Paper, List<Point>> GAPS =
+            new Stage<>(
+                    "Finding the areas",
+                    (paper, run) -> run.get(TREE, new Parted(paper, List.of())).gapPlaces());
 
     /** Outlines of its cells in mm, by label. */
     static final Stage<Same<AreaTree>, List<MultiPolygon>> CELL_OUTLINES =
@@ -44,22 +69,19 @@ final class AreaStages {
 
     private AreaStages() {}
 
-    /** One that was made for other settings serves as long as it can tell these areas, too. */
-    private static AreaTree tree(Paper paper, Run<Paper, AreaTree> run) {
-        AreaTree known =
-                run.before()
-                        .filter(made -> made.input().ink().equals(paper.ink()))
-                        .filter(made -> made.input().pxPerMm() == paper.pxPerMm())
-                        .map(Made::output)
-                        .filter(tree -> tree.knows(paper.close()))
-                        .orElse(null);
-        if (known != null) {
-            return known;
-        }
+    /** What parts areas now; how gaps will be closed by hand does not. */
+    static CloseSettings parting(Job job) {
+        return job.close().withMend(Mend.UNSEEN);
+    }
+
+    private static AreaTree tree(Parted parted, Run<Parted, AreaTree> run) {
+        Paper paper = parted.paper();
         InkMap ink = paper.ink().value();
-        AreaTree tree = AreaFinder.tree(ink, paper.close(), paper.pxPerMm(), run.progress());
+        AreaTree tree =
+                AreaFinder.tree(
+                        ink, paper.lines(), parted.wanted(), paper.pxPerMm(), run.progress());
         return tree.cells().size() > Pipeline.MOST_AREAS
-                ? AreaTree.none(ink.width(), ink.height(), tree.pxPerMm(), paper.close())
+                ? AreaTree.none(ink.width(), ink.height(), tree.pxPerMm(), paper.lines())
                 : tree;
     }
 

@@ -7,6 +7,7 @@ import neattrace.flat.Swatch;
 import neattrace.flat.form.FormBuilder;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
+import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.progress.Progress;
 import neattrace.region.AreaMap;
@@ -26,17 +27,19 @@ final class FlatPass {
     Drawing run(Traced traced, Progress progress) {
         Job job = traced.job();
         double pxPerMm = traced.resolution().pxPerMm();
+        AreaStages.Paper paper = AreaStages.Paper.of(traced.ink(), job.close(), pxPerMm);
+        List<Point> gaps = outcomes.made(AreaStages.GAPS, paper, progress.part(0, 0.5));
         AreaTree tree =
                 outcomes.made(
                         AreaStages.TREE,
-                        new AreaStages.Paper(Same.of(traced.ink()), job.close(), pxPerMm),
+                        new AreaStages.Parted(paper, job.close().closedBeside(gaps)),
                         progress.part(0, 0.5));
         List<MultiPolygon> cells =
                 outcomes.made(AreaStages.CELL_OUTLINES, Same.of(tree), progress.part(0.5, 0.85));
         AreaMap areas =
                 outcomes.made(
                         AreaStages.AREAS,
-                        new AreaStages.Width(Same.of(tree), job.close()),
+                        new AreaStages.Width(Same.of(tree), AreaStages.parting(job)),
                         progress.part(0.85, 0.87));
         List<MultiPolygon> outlines =
                 outcomes.made(

@@ -127,6 +127,6 @@ final class LinePass {
     }
 
     static Optional<CloseSettings> closeIf(boolean matters, Job job) {
-        return matters ? Optional.of(job.close()) : Optional.empty();
+        return matters ? Optional.of(AreaStages.parting(job)) : Optional.empty();
     }
 }

@@ -6,6 +6,7 @@ import neattrace.raster.reading.PictureException;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
 import neattrace.stage.Same;
+import neattrace.stage.Stage;
 import neattrace.stage.Stages;
 import neattrace.trace.LineColour;
 import neattrace.trace.stroke.StrokeArt;
@@ -69,6 +70,15 @@ public final class Pipeline {
      */
     public Drawing colour(Traced traced, Progress progress) {
         return new FlatPass(outcomes).run(traced, progress);
+    }
+
+    /**
+     * The outcome of a stage of one's own that reads no file; kept like all others.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public <I, O> O made(Stage<I, O> stage, I input, Progress progress) {
+        return outcomes.made(stage, input, progress);
     }
 
     /**

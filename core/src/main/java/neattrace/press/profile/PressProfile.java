@@ -12,7 +12,6 @@ import neattrace.press.Cmyk;
 import neattrace.press.colour.DeltaE2000;
 import neattrace.press.colour.Lab;
 import neattrace.press.colour.Rgb;
-import org.apache.pdfbox.pdmodel.PDDocument;
 
 /**
  * A press as an ICC profile: what a build looks like, and which build comes nearest to a colour.
@@ -20,9 +19,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
  */
 public final class PressProfile {
 
-    /** The CC0 press profile inside the PDFBox jar. */
-    private static final String BUNDLED =
-            "/org/apache/pdfbox/resources/icc/CGATS001Compat-v2-micro.icc";
+    /** CGATS TR 001 (SWOP coated), as a small profile in the public domain (CC0). */
+    private static final String BUNDLED = "CGATS001Compat-v2-micro.icc";
 
     private static final int GRID = 11;
 
@@ -41,13 +39,22 @@ public final class PressProfile {
         this.space = new ICC_ColorSpace(ICC_Profile.getInstance(bytes));
     }
 
-    /** The profile that ships with the program. */
-    public static PressProfile bundled() {
-        try (InputStream in = PDDocument.class.getResourceAsStream(BUNDLED)) {
-            return new PressProfile(in.readAllBytes());
-        } catch (IOException e) {
-            throw new UncheckedIOException("the bundled press profile is missing", e);
+    /** Read once, when it is first asked for. */
+    private static final class Bundled {
+        static final PressProfile PROFILE = read();
+
+        private static PressProfile read() {
+            try (InputStream in = PressProfile.class.getResourceAsStream(BUNDLED)) {
+                return new PressProfile(in.readAllBytes());
+            } catch (IOException e) {
+                throw new UncheckedIOException("the bundled press profile is missing", e);
+            }
         }
+    }
+
+    /** The profile that ships with the program; always the same one. */
+    public static PressProfile bundled() {
+        return Bundled.PROFILE;
     }
 
     /** The profile's bytes, for an output intent. */

@@ -36,16 +36,34 @@ public final class AreaFinder {
      * Finds the areas at every closing width.
      *
      * @param ink what is ink
-     * @param settings unseen lines that part areas, and where the user closed a gap
+     * @param settings unseen lines that part areas, and where a person closed a gap: if there is
+     *     none by the usual rule, the narrow places there are gaps
      * @param pxPerMm resolution
      */
     public static AreaTree tree(
             InkMap ink, CloseSettings settings, double pxPerMm, Progress progress) {
+        AreaTree usual = tree(ink, settings, List.of(), pxPerMm, progress);
+        List<Point> wanted = settings.closedBeside(usual.gapPlaces());
+        return wanted.isEmpty() ? usual : tree(ink, settings, wanted, pxPerMm, progress);
+    }
+
+    /**
+     * The same with gaps where they are wanted.
+     *
+     * @param settings unseen lines that part areas; where gaps were closed is not looked at
+     * @param wanted places at which any narrow place is a gap, mm
+     */
+    public static AreaTree tree(
+            InkMap ink,
+            CloseSettings settings,
+            List<Point> wanted,
+            double pxPerMm,
+            Progress progress) {
         InkMap map = Barrier.draw(ink, settings, pxPerMm);
         progress.report("Measuring the free paper", 0);
         DistanceTransform side = DistanceTransform.of(map);
         progress.report("Finding areas", 0.4);
-        Basins basins = Basins.flood(map, side, new GapRule(map, side, settings.closed(), pxPerMm));
+        Basins basins = Basins.flood(map, side, new GapRule(map, side, wanted, pxPerMm));
         progress.report("Running areas under the lines", 0.8);
         int[] basinOf = basins.basinOf();
         // Ink borrows from paper, which keeps its own, so that all rows can be done at once.

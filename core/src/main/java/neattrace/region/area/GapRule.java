@@ -22,20 +22,20 @@ final class GapRule implements NeckRule {
     private final LineEnds ends;
     private final double mostPx;
     private final double pxPerMm;
-    private final List<Point> closed;
+    private final List<Point> wanted;
 
     /**
      * The rule for a sheet.
      *
-     * @param closed places in mm at which any narrow place is a gap, because the user said so
+     * @param wanted places in mm at which any narrow place is a gap, because a person said so
      */
-    GapRule(InkMap map, DistanceTransform side, List<Point> closed, double pxPerMm) {
+    GapRule(InkMap map, DistanceTransform side, List<Point> wanted, double pxPerMm) {
         this.map = map;
         this.side = side;
         this.ends = new LineEnds(map, side);
         this.mostPx = CloseSettings.WIDEST_GAP_MM * pxPerMm;
         this.pxPerMm = pxPerMm;
-        this.closed = List.copyOf(closed);
+        this.wanted = List.copyOf(wanted);
     }
 
     @Override
@@ -56,11 +56,11 @@ final class GapRule implements NeckRule {
     }
 
     private boolean isWanted(int pixel) {
-        if (closed.isEmpty()) {
+        if (wanted.isEmpty()) {
             return false;
         }
         Point mm =
                 new Point(pixel % map.width() + 0.5, pixel / map.width() + 0.5).times(1 / pxPerMm);
-        return CloseSettings.isNear(closed, mm);
+        return CloseSettings.isNear(wanted, mm);
     }
 }

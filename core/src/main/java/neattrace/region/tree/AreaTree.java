@@ -37,8 +37,8 @@ public final class AreaTree {
      * @param cells the finest parts of the paper, by label
      * @param necks all gaps between them
      * @param pxPerMm resolution
-     * @param settings what it was made for: where the user closed a gap, any narrow place is one,
-     *     and with a frame no paper lies round the drawing
+     * @param settings the unseen lines it was made with, and the frame: with one, no paper lies
+     *     round the drawing
      */
     public AreaTree(
             int width,
@@ -102,20 +102,9 @@ public final class AreaTree {
         return pxPerMm;
     }
 
-    /**
-     * Whether it can tell the areas for other settings: the unseen lines are the same, and it knows
-     * a gap wherever the user closed one. Otherwise, the areas have to be looked for anew.
-     */
-    public boolean knows(CloseSettings other) {
-        return settings.hasSameLines(other)
-                && other.closed().stream()
-                        .allMatch(place -> settings.closed().contains(place) || hasNeckNear(place));
-    }
-
-    private boolean hasNeckNear(Point mm) {
-        return necks.stream()
-                .anyMatch(
-                        neck -> CloseSettings.isNear(List.of(neck.place().times(1 / pxPerMm)), mm));
+    /** Where its gaps are, mm. */
+    public List<Point> gapPlaces() {
+        return necks.stream().map(neck -> neck.place().times(1 / pxPerMm)).toList();
     }
 
     /** The width up to which gaps are best closed, from the drawing itself, mm. */

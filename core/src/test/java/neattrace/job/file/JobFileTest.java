@@ -37,6 +37,7 @@ import neattrace.press.Cmyk;
 import neattrace.press.colour.Lab;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
+import neattrace.region.Mend;
 import neattrace.region.OpenLine;
 import neattrace.testing.Recipes;
 import org.junit.jupiter.api.BeforeEach;
@@ -78,7 +79,8 @@ class JobFileTest {
                                                     new Point(4, 4.5),
                                                     new Point(5, 5),
                                                     new Point(6.25, 5)))),
-                            2.5),
+                            2.5,
+                            Mend.RUN_PAST),
                     new ColourSection(
                             new Palette(
                                     List.of(

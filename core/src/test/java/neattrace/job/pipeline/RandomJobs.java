@@ -42,7 +42,7 @@ import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
 
 /** Small jobs of any kind, and changes of any kind to them. */
-final class RandomJobs {
+public final class RandomJobs {
 
     /** Their pictures have about so many pixels a side, at 300 ppi. */
     private static final int SIDE = 150;
@@ -53,12 +53,13 @@ final class RandomJobs {
 
     private final SplittableRandom chance;
 
-    RandomJobs(long seed) {
+    /** Random ones; the same for the same seed. */
+    public RandomJobs(long seed) {
         chance = new SplittableRandom(seed);
     }
 
     /** Rings, boxes and strokes, grey or of one bit. */
-    Job job() throws IOException {
+    public Job job() throws IOException {
         boolean oneBit = chance.nextInt(3) == 0;
         BufferedImage image =
                 Pictures.plain(
@@ -85,6 +86,11 @@ final class RandomJobs {
                 .withSwatches(List.of(StarterColours.swatch(1), StarterColours.swatch(2)));
     }
 
+    /** Any one of some. */
+    public <T> T oneOf(List<T> all) {
+        return all.get(chance.nextInt(all.size()));
+    }
+
     private double px() {
         return chance.nextDouble(15, SIDE - 15);
     }
@@ -98,7 +104,10 @@ final class RandomJobs {
     }
 
     /** The same with one decision more or another. */
-    Job changed(Job job) {
+    public Job changed(Job job) {
+        if (job.swatches().isEmpty()) {
+            return job.withSwatch(StarterColours.swatch(job.freeSwatchId()));
+        }
         return switch (chance.nextInt(KINDS)) {
             case 0 -> job.withRecipe(job.recipe().withInkPercent(chance.nextInt(35, 65)));
             case 1 ->

@@ -76,7 +76,6 @@ class AreaTreeTest {
         assertThat(tree.at(meant).enclosed()).hasSize(2);
         assertThat(tree.at(meant).gaps()).extracting(Gap::closed).containsExactly(false, true);
         assertThat(tree.at(meant).gaps()).extracting(Gap::decided).containsExactly(true, false);
-        assertThat(tree.knows(meant)).isTrue();
         Point door = tree.at(meant).gaps().get(0).place().times(1 / PX_PER_MM);
         assertThat(tree.at(meant.with(door, true)).enclosed()).hasSize(3);
     }
@@ -133,8 +132,10 @@ class AreaTreeTest {
         Point narrow = gaps.get(1).place().times(1 / PX_PER_MM);
         assertThat(tree.at(at(1).with(wide, true)).enclosed()).hasSize(3);
         assertThat(tree.at(at(4).with(narrow, false)).enclosed()).hasSize(2);
-        assertThat(tree.knows(at(1).with(wide, true))).isTrue();
-        assertThat(tree.knows(at(1).with(new Point(1, 1), true))).isFalse();
+        List<Point> gapPlaces = tree.gapPlaces();
+        assertThat(at(1).with(wide, true).closedBeside(gapPlaces)).isEmpty();
+        assertThat(at(1).with(new Point(1, 1), true).closedBeside(gapPlaces))
+                .containsExactly(new Point(1, 1));
     }
 
     @Test

@@ -1,0 +1,20 @@
+package neattrace.finding;
+
+import java.util.Locale;
+
+/**
+ * A kind of finding.
+ *
+ * @param station where it is settled: the station's key, such as {@code line}
+ * @param key what it is called in files; stays the same for good, such as {@code line-too-thin}
+ * @param severity how serious it is
+ * @param cost what it costs to be wrong about one
+ * @param many how several are told of, with {@code %d} for how many
+ */
+public record Kind(String station, String key, Severity severity, Cost cost, String many) {
+
+    /** Several of them, in a person's words. */
+    public String several(int count) {
+        return String.format(Locale.ROOT, many, count);
+    }
+}

@@ -1,0 +1,96 @@
+package neattrace.inspection;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import neattrace.finding.Answer;
+import neattrace.finding.Finding;
+import neattrace.finding.Group;
+import neattrace.finding.Measure;
+import neattrace.finding.Place;
+import neattrace.flat.Fill;
+import neattrace.geom.Point;
+import neattrace.job.colouring.Colouring;
+import neattrace.region.Area;
+
+/** Enclosed areas that have no colour. */
+final class BareAreas {
+
+    /** No more are told of singly; all are answered together. */
+    private static final int MOST_SINGLY = 400;
+
+    /** An area up to this size is a speck, mm2. */
+    private static final double SPECK = 2;
+
+    private final FlatInspection.Reads reads;
+
+    BareAreas(FlatInspection.Reads reads) {
+        this.reads = reads;
+    }
+
+    List<Group> groups() {
+        List<Area> bare =
+                reads.areas().value().enclosed().stream()
+                        .filter(area -> !reads.swatchOf().containsKey(area.label()))
+                        .sorted(Comparator.comparingLong(Area::pixels))
+                        .toList();
+        if (bare.isEmpty()) {
+            return List.of();
+        }
+        // A page that nobody has begun to colour has no areas that were missed.
+        return List.of(reads.swatchOf().isEmpty() ? uncoloured(bare) : missed(bare));
+    }
+
+    private static Group uncoloured(List<Area> bare) {
+        return Group.of(
+                Finding.of(
+                                FlatInspection.UNCOLOURED,
+                                "Nothing is coloured yet",
+                                bare.size() == 1
+                                        ? "There is 1 area to colour; as line art it is done."
+                                        : "There are "
+                                                + bare.size()
+                                                + " areas to colour; as line art it is done.",
+                                bareAll("Leave it all bare", bare))
+                        .measuring(Measure.count(bare.size())));
+    }
+
+    private Group missed(List<Area> bare) {
+        List<Finding> singly = bare.stream().limit(MOST_SINGLY).map(this::finding).toList();
+        List<Answer> all =
+                bare.size() == 1
+                        ? List.of()
+                        : List.of(
+                                bareAll("Leave all " + bare.size() + " bare", bare),
+                                new Answer.Colour("colour", "Colour all " + bare.size(), bare));
+        return new Group(FlatInspection.BARE, singly, bare.size() - singly.size(), all);
+    }
+
+    private static Answer.Change bareAll(String label, List<Area> areas) {
+        return new Answer.Change(
+                "leave-bare",
+                label,
+                areas.size() == 1 ? "Leave an area bare" : "Leave areas bare",
+                (job, drawing) -> Colouring.fill(job, drawing, areas, Fill.PAPER));
+    }
+
+    private Finding finding(Area area) {
+        double squareMm = area.pixels() * reads.mmPerPx() * reads.mmPerPx();
+        Point at = area.anchor().times(reads.mmPerPx());
+        return Finding.of(
+                        FlatInspection.BARE,
+                        String.format(
+                                Locale.ROOT,
+                                squareMm < 1
+                                        ? "%.2f mm² without colour"
+                                        : "%.0f mm² without colour",
+                                squareMm),
+                        squareMm < SPECK
+                                ? "A speck this small is easily missed and prints white."
+                                : "An enclosed area that is still bare.",
+                        new Answer.Colour("colour", "Colour it", List.of(area)),
+                        bareAll("Leave it bare", List.of(area)))
+                .at(new Place.Spot(at, Math.max(3, 2.5 * area.radiusPx() * reads.mmPerPx())))
+                .measuring(new Measure(squareMm, "mm²"));
+    }
+}

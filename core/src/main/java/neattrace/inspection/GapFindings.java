@@ -1,0 +1,212 @@
+package neattrace.inspection;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import neattrace.finding.Answer;
+import neattrace.finding.Finding;
+import neattrace.finding.Group;
+import neattrace.finding.Measure;
+import neattrace.finding.Place;
+import neattrace.geom.Point;
+import neattrace.job.Job;
+import neattrace.job.pipeline.LineStudy;
+import neattrace.region.Gap;
+import neattrace.region.Mend;
+import neattrace.region.OpenLine;
+import neattrace.stage.Same;
+import neattrace.trace.edit.InkEdit;
+import neattrace.trace.edit.InkShape;
+
+/** Gaps that nobody has decided on yet. */
+final class GapFindings {
+
+    /** How far an end runs on beyond the ink it should have met, mm. */
+    private static final double PAST_MM = 0.5;
+
+    /** No more are told of singly, whatever the drawing. */
+    private static final int MOST_SINGLY = 1000;
+
+    private final CloseInspection.Reads reads;
+    private final double mmPerPx;
+    private final Mend mend;
+    private final Optional<LineStudy> study;
+
+    GapFindings(CloseInspection.Reads reads) {
+        this.reads = reads;
+        this.mmPerPx = reads.mmPerPx();
+        this.mend = reads.close().mend();
+        this.study = reads.study().map(Same::value);
+    }
+
+    List<Group> groups() {
+        List<Gap> undecided =
+                reads.areas().value().gaps().stream()
+                        .filter(gap -> !gap.decided())
+                        .sorted(
+                                Comparator.comparing(Gap::ends, Comparator.reverseOrder())
+                                        .thenComparingDouble(Gap::widthPx))
+                        .toList();
+        List<Group> groups = new ArrayList<>();
+        open(undecided.stream().filter(gap -> !gap.closed()).toList()).ifPresent(groups::add);
+        closed(undecided.stream().filter(Gap::closed).toList()).ifPresent(groups::add);
+        return groups;
+    }
+
+    private Optional<Group> open(List<Gap> gaps) {
+        if (gaps.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Finding> found = singly(gaps);
+        List<Answer> all =
+                found.size() < 2
+                        ? List.of()
+                        : List.of(
+                                Group.each(found, "close", "Close all " + found.size()),
+                                Group.each(found, "open", "All are meant"));
+        return Optional.of(new Group(CloseInspection.OPEN, found, gaps.size() - found.size(), all));
+    }
+
+    private Optional<Group> closed(List<Gap> gaps) {
+        if (gaps.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Finding> found = singly(gaps);
+        List<Answer> all =
+                found.size() < 2
+                        ? List.of()
+                        : List.of(
+                                Group.each(found, "close", "Keep all " + found.size() + " closed"),
+                                Group.each(found, "open", "Open all " + found.size()));
+        return Optional.of(
+                new Group(CloseInspection.CLOSED, found, gaps.size() - found.size(), all));
+    }
+
+    private List<Finding> singly(List<Gap> gaps) {
+        return gaps.stream().limit(MOST_SINGLY).map(this::finding).toList();
+    }
+
+    private Finding finding(Gap gap) {
+        Point at = gap.place().times(mmPerPx);
+        double mm = gap.widthPx() * mmPerPx;
+        Optional<InkEdit> edit = mend == Mend.UNSEEN ? Optional.empty() : edit(gap);
+        List<Answer> answers = new ArrayList<>();
+        answers.add(
+                edit.map(this::inInk)
+                        .orElseGet(
+                                () ->
+                                        decide(
+                                                "close",
+                                                gap.closed() ? "Keep it closed" : "Close it",
+                                                at,
+                                                true)));
+        answers.add(decide("open", gap.closed() ? "Open it" : "It is meant", at, false));
+        answers.add(new Answer.ByHand("draw", "Draw it", "knife"));
+        lineMeant(gap).ifPresent(answers::add);
+        return Finding.of(
+                        gap.closed() ? CloseInspection.CLOSED : CloseInspection.OPEN,
+                        String.format(
+                                Locale.ROOT,
+                                gap.closed()
+                                        ? "A gap of %.2f mm was closed"
+                                        : "An opening of %.2f mm",
+                                mm),
+                        reason(gap),
+                        answers.toArray(Answer[]::new))
+                .at(
+                        new Place.Stretch(
+                                at,
+                                gap.from().times(mmPerPx),
+                                gap.to().times(mmPerPx),
+                                !gap.closed(),
+                                way(gap, edit),
+                                Math.max(3, 3 * mm)))
+                .measuring(Measure.mm(mm))
+                .against(reads.areas().value().gapPx() * mmPerPx);
+    }
+
+    private static Answer decide(String key, String label, Point at, boolean close) {
+        return new Answer.Change(
+                key,
+                label,
+                close ? "Close a gap" : "Leave a gap open",
+                (job, drawing) -> job.withClose(job.close().with(at, close)));
+    }
+
+    private Answer inInk(InkEdit edit) {
+        String label = mend == Mend.INK ? "Draw it in ink" : "Run the end on";
+        return new Answer.Change(
+                "close", label, edit.what(), (job, drawing) -> job.withLine(job.line().with(edit)));
+    }
+
+    /** What would be drawn to close a gap; nothing while the lines are being found. */
+    private Optional<InkEdit> edit(Gap gap) {
+        Point from = gap.from().times(mmPerPx);
+        Point to = gap.to().times(mmPerPx);
+        return study.map(
+                lines ->
+                        mend == Mend.INK
+                                ? lines.mender().closeGap(from, to)
+                                : lines.mender().runPast(from, to, PAST_MM));
+    }
+
+    /** The line that would close a gap: over its narrowest place, or as it would be drawn. */
+    private List<Point> way(Gap gap, Optional<InkEdit> edit) {
+        for (InkShape shape : edit.map(InkEdit::drawn).orElse(List.of())) {
+            if (shape instanceof InkShape.Stroke stroke) {
+                return IntStream.range(0, stroke.x().length)
+                        .mapToObj(i -> new Point(stroke.x()[i], stroke.y()[i]))
+                        .toList();
+            }
+        }
+        return List.of(
+                gap.from().times(mmPerPx), gap.place().times(mmPerPx), gap.to().times(mmPerPx));
+    }
+
+    /** Marks the lines that end at an opening as meant to; if there are such lines. */
+    private Optional<Answer> lineMeant(Gap gap) {
+        if (gap.ends() == 0 || study.isEmpty()) {
+            return Optional.empty();
+        }
+        LineStudy lines = study.get();
+        if (lines.openLinesAt(gap).isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                new Answer.Change(
+                        "line-meant",
+                        "Its line is meant",
+                        "A line meant open",
+                        (job, drawing) -> withOpenLines(job, lines.openLinesAt(gap))));
+    }
+
+    private static Job withOpenLines(Job job, List<OpenLine> lines) {
+        List<OpenLine> all = new ArrayList<>(job.close().openLines());
+        lines.stream().filter(line -> !all.contains(line)).forEach(all::add);
+        return job.withClose(job.close().withOpenLines(all));
+    }
+
+    /** Why it is thought to be a gap, how surely, and what it parts. */
+    private String reason(Gap gap) {
+        String what =
+                switch (gap.ends()) {
+                    case 2 -> "Two ends of lines point at each other: surely a slip.";
+                    case 1 -> "A line stops short of another: probably a slip.";
+                    default -> "Two lines come near each other: perhaps meant.";
+                };
+        return what
+                + String.format(
+                        Locale.ROOT,
+                        gap.closed() ? " It parts %s from %s." : " Closed, it parts %s from %s.",
+                        size(gap.lesserPx()),
+                        size(gap.greaterPx()));
+    }
+
+    private String size(long pixels) {
+        double squareMm = pixels * mmPerPx * mmPerPx;
+        return String.format(Locale.ROOT, squareMm < 9.95 ? "%.1f mm²" : "%.0f mm²", squareMm);
+    }
+}

@@ -1,0 +1,122 @@
+package neattrace.inspection;
+
+import java.util.EnumMap;
+import java.util.Map;
+import neattrace.finding.Cost;
+import neattrace.finding.Severity;
+import neattrace.trace.review.LineFinding;
+import neattrace.trace.review.LineFinding.Kind;
+
+/** What is found about lines, in a person's words. */
+final class StudyWords {
+
+    /** Kinds of findings by what the review calls them, in its order. */
+    static final Map<Kind, neattrace.finding.Kind> KINDS = kinds();
+
+    private StudyWords() {}
+
+    private static Map<Kind, neattrace.finding.Kind> kinds() {
+        Map<Kind, neattrace.finding.Kind> kinds = new EnumMap<>(Kind.class);
+        for (Kind kind : Kind.values()) {
+            Cost cost = kind == Kind.UNSEEN || kind == Kind.STACKED ? Cost.WORK : Cost.PLACE;
+            kinds.put(kind, LineInspection.kind(key(kind), Severity.LOOK, cost, several(kind)));
+        }
+        return kinds;
+    }
+
+    private static String key(Kind kind) {
+        return switch (kind) {
+            case BREAK -> "line-breaks";
+            case NUB -> "line-has-nub";
+            case DENT -> "line-has-dent";
+            case FILLED_CORNER -> "corner-filled";
+            case CUT_TIP -> "tip-cut-off";
+            case STACKED -> "strokes-stacked";
+            case THIN -> "line-too-thin";
+            case TIGHT -> "gap-too-narrow";
+            case UNSEEN -> "detail-unseen";
+        };
+    }
+
+    private static String several(Kind kind) {
+        return switch (kind) {
+            case BREAK -> "%d breaks in lines";
+            case NUB -> "%d nubs stick out of lines";
+            case DENT -> "%d dents in lines";
+            case FILLED_CORNER -> "%d corners have run full";
+            case CUT_TIP -> "%d lines are cut off bluntly";
+            case STACKED -> "%d pairs of strokes side by side";
+            case THIN -> "%d stretches of line too thin";
+            case TIGHT -> "%d gaps between lines too narrow";
+            case UNSEEN -> "%d details too fine to be seen";
+        };
+    }
+
+    static String title(LineFinding finding) {
+        String mm = Words.mm(finding.measureMm());
+        return switch (finding.kind()) {
+            case BREAK -> "A line breaks for " + mm;
+            case NUB -> "A nub sticks out by " + mm;
+            case DENT -> "A dent takes " + mm + " off a line";
+            case FILLED_CORNER -> "A corner has run full over " + mm;
+            case CUT_TIP -> "A line is cut off " + mm + " wide";
+            case STACKED -> "Two strokes side by side for " + mm;
+            case THIN -> "A line is only " + mm + " wide";
+            case TIGHT -> "Only " + mm + " between lines";
+            case UNSEEN -> "A detail of " + mm + " is too fine to be seen";
+        };
+    }
+
+    static String reason(Kind kind) {
+        return switch (kind) {
+            case BREAK -> "Both ends point at each other; colour would run through.";
+            case NUB -> "Too short to be a line; it looks like a blot on the goods.";
+            case DENT -> "The line is thinner for a moment and may look broken.";
+            case FILLED_CORNER -> "Ink has run where paper should part the lines.";
+            case CUT_TIP -> "It thins out and then stops bluntly, as if its point were lost.";
+            case STACKED -> "As one line it can be made thinner again.";
+            case THIN -> "Thinner than the goods can hold; it may be lost in making.";
+            case TIGHT -> "Narrower than the goods can hold; it may fill in.";
+            case UNSEEN -> "Nobody sees it from where the goods are looked at.";
+        };
+    }
+
+    /** What its edit does. */
+    static String answer(Kind kind) {
+        return switch (kind) {
+            case BREAK -> "Join them";
+            case NUB -> "Take it off";
+            case DENT -> "Fill it";
+            case FILLED_CORNER -> "Open it";
+            case CUT_TIP -> "Draw its point";
+            case STACKED -> "Make one line";
+            default -> "Thicken it";
+        };
+    }
+
+    /** The same for several at once. */
+    static String answerAll(Kind kind, int count) {
+        return switch (kind) {
+            case BREAK -> "Join all " + count;
+            case NUB -> "Take all " + count + " off";
+            case DENT -> "Fill all " + count;
+            case FILLED_CORNER -> "Open all " + count;
+            case CUT_TIP -> "Draw all " + count + " points";
+            case STACKED -> "Make each pair one line";
+            default -> "Thicken all " + count;
+        };
+    }
+
+    /** What all their edits together are called. */
+    static String edit(Kind kind) {
+        return switch (kind) {
+            case BREAK -> "Breaks joined";
+            case NUB -> "Nubs taken off";
+            case DENT -> "Dents filled";
+            case FILLED_CORNER -> "Corners opened";
+            case CUT_TIP -> "Points drawn";
+            case STACKED -> "Strokes made one";
+            default -> "Thin lines thickened";
+        };
+    }
+}
