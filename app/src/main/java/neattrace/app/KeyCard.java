@@ -1,11 +1,12 @@
 package neattrace.app;
 
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import neattrace.app.route.Station;
+import neattrace.app.station.StationPanel;
 
 /** Every key on one card, over the table. */
 final class KeyCard extends VBox {
@@ -16,7 +17,7 @@ final class KeyCard extends VBox {
         {"+", "closer"},
         {"-", "farther"},
         {"Arrows", "move, once the drawing has the focus"},
-        {"M", "flip left and right"},
+        {"O", "turn over: left is right"},
         {"V", "lines and colours, lines, colours, scan"},
         {"B", "the scan and back"},
         {"U", "lens on the scan"},
@@ -28,6 +29,8 @@ final class KeyCard extends VBox {
         {"N", "next finding; with Shift the one before"},
         {"Enter", "its first answer"},
         {"Delete", "its second answer; takes the point in hand away, at Line"},
+        {"A", "the first answer for its whole kind; with Shift the second"},
+        {"E", "folds the findings to an edge and back"},
         {"1 to 9", "open a step, at Sheet, Line and Close; take a swatch in hand, at Flats"},
         {"0", "bare paper in hand, at Flats"},
         {"R, X", "turn the scan right, with Shift left; mirror it, at Sheet"},
@@ -39,7 +42,7 @@ final class KeyCard extends VBox {
         {"Esc", "lay down what is in hand; stop running work"}
     };
 
-    KeyCard() {
+    KeyCard(List<StationPanel> stations) {
         super(12);
         setId("key-card");
         getStyleClass().add("key-card");
@@ -48,8 +51,8 @@ final class KeyCard extends VBox {
         title.getStyleClass().add("docket-title");
         GridPane stops = gridPane();
         int row = 0;
-        for (Station station : Station.values()) {
-            put(stops, row++, station.key().getName(), station.title());
+        for (StationPanel station : stations) {
+            put(stops, row++, station.stop().code().getName(), station.stop().title());
         }
         HBox columns =
                 new HBox(

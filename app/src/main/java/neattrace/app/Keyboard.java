@@ -1,10 +1,11 @@
 package neattrace.app;
 
+import java.util.Optional;
 import javafx.event.EventHandler;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import neattrace.app.route.Station;
+import neattrace.app.station.StationPanel;
 import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Workspace;
@@ -53,53 +54,24 @@ final class Keyboard implements EventHandler<KeyEvent> {
         if (workbench.getScene().getFocusOwner() instanceof TextInputControl || event.isAltDown()) {
             return false;
         }
-        KeyCode code = event.getCode();
-        for (Station stop : Station.values()) {
-            if (code == stop.key()) {
-                workbench.go(stop);
-                return true;
-            }
-        }
-        if (workbench.station() == Station.FLATS && code.isDigitKey()) {
-            workbench.pick(code.getChar().charAt(0) - '0');
+        Optional<StationPanel> stop = workbench.stationAt(event.getCode());
+        if (stop.isPresent()) {
+            workbench.go(stop.get().stop().key());
             return true;
         }
-        if (workbench.station() == Station.SHEET && code.isDigitKey()) {
-            workbench.sheet().openStep(code.getChar().charAt(0) - '0');
-            return true;
-        }
-        if (workbench.station() == Station.LINE && code.isDigitKey()) {
-            workbench.line().openStep(code.getChar().charAt(0) - '0');
-            return true;
-        }
-        if (workbench.station() == Station.CLOSE && code.isDigitKey()) {
-            workbench.closing().openStep(code.getChar().charAt(0) - '0');
-            return true;
-        }
-        return workbench.station() == Station.SHEET && turning(event) || looking(event);
-    }
-
-    /** How the scan lies. */
-    private boolean turning(KeyEvent event) {
-        switch (event.getCode()) {
-            case R -> workbench.sheet().turn(event.isShiftDown() ? -1 : 1);
-            case X -> workbench.sheet().mirror();
-            default -> {
-                return false;
-            }
-        }
-        return true;
+        return workbench.station().pressed(event) || looking(event);
     }
 
     private boolean looking(KeyEvent event) {
         boolean onTable = workbench.getScene().getFocusOwner() == table;
         switch (event.getCode()) {
-            case N -> workbench.stepFinding(event.isShiftDown() ? -1 : 1);
+            case N -> workbench.findings().step(event.isShiftDown() ? -1 : 1);
+            case E -> workbench.findings().turnFold();
             case V -> ViewBar.nextMode(table);
             case B -> beforeAndAfter();
             case U -> table.lensProperty().set(!table.lensProperty().get());
             case G -> table.greyGroundProperty().set(!table.greyGroundProperty().get());
-            case M -> table.flip();
+            case O -> table.flip();
             case W -> table.fit();
             case T -> table.trueSize();
             case D -> Theme.toggleNight(workbench.getScene());
@@ -136,7 +108,7 @@ final class Keyboard implements EventHandler<KeyEvent> {
     }
 
     private void layDownOrStop() {
-        if (workbench.putKeysAway() || workbench.flats().backToTheTable()) {
+        if (workbench.putKeysAway() || workbench.station().putAway()) {
             return;
         }
         if (table.handProperty().get() != null) {

@@ -2,11 +2,14 @@ package neattrace.app;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Function;
 import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import neattrace.app.station.Bench;
+import neattrace.app.station.StationPanel;
 import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
 import neattrace.standin.skerry.SkerryMail;
@@ -39,8 +42,14 @@ public final class NeatTraceApp extends Application {
 
     /** Shows a workspace in a window. */
     static Workbench show(Stage stage, Workspace workspace) {
+        return show(stage, workspace, Stations::all);
+    }
+
+    /** The same with other stations. */
+    static Workbench show(
+            Stage stage, Workspace workspace, Function<Bench, List<StationPanel>> stations) {
         Theme.install();
-        Workbench workbench = new Workbench(workspace);
+        Workbench workbench = new Workbench(workspace, stations);
         Rectangle2D screen = Screen.getPrimary().getVisualBounds();
         Scene scene =
                 new Scene(

@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
-import neattrace.app.docket.Finding.Answer;
+import neattrace.app.docket.Choice;
 import neattrace.app.work.Workspace;
 import neattrace.files.FileNames;
 import neattrace.job.autosave.Autosave;
@@ -73,9 +73,9 @@ final class OpenAndSave {
         }
         prompt.ask(
                 "“" + workspace.job().title() + "” has changes that are not saved.",
-                new Answer("Save", () -> save(action)),
-                new Answer("Don't save", action),
-                new Answer(orNot, () -> {}));
+                new Choice("Save", () -> save(action)),
+                new Choice("Don't save", action),
+                new Choice(orNot, () -> {}));
     }
 
     /** Saves the job, asking for a place the first time. */
@@ -90,11 +90,11 @@ final class OpenAndSave {
                     "“"
                             + known.getFileName()
                             + "” was saved by another program since it was opened here.",
-                    new Answer(
+                    new Choice(
                             "Keep both: save as " + other.getFileName(),
                             () -> workspace.save(other, whenDone)),
-                    new Answer("Replace it", () -> workspace.save(known, whenDone)),
-                    new Answer("Cancel", () -> {}));
+                    new Choice("Replace it", () -> workspace.save(known, whenDone)),
+                    new Choice("Cancel", () -> {}));
             return;
         }
         if (known != null) {
@@ -147,8 +147,8 @@ final class OpenAndSave {
         Path newest = left.get(0);
         prompt.ask(
                 "The last time, the program ended without warning. A job was kept.",
-                new Answer("Bring it back", () -> workspace.recover(newest)),
-                new Answer("Throw it away", () -> discard(newest)));
+                new Choice("Bring it back", () -> workspace.recover(newest)),
+                new Choice("Throw it away", () -> discard(newest)));
     }
 
     private void discard(Path kept) {

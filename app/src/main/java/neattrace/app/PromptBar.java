@@ -4,7 +4,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import neattrace.app.docket.Finding.Answer;
+import neattrace.app.docket.Choice;
 
 /** A question across the top of the table. */
 final class PromptBar extends HBox {
@@ -22,11 +22,11 @@ final class PromptBar extends HBox {
     }
 
     /** Asks; every answer hides the question and does its work. */
-    void ask(String text, Answer... answers) {
+    void ask(String text, Choice... answers) {
         telling = false;
         question.setText(text);
         getChildren().setAll(question);
-        for (Answer answer : answers) {
+        for (Choice answer : answers) {
             Button button = new Button(answer.label());
             button.getStyleClass().setAll("answer");
             button.setOnAction(
@@ -48,7 +48,7 @@ final class PromptBar extends HBox {
         }
         hide();
         if (!trouble.isEmpty()) {
-            ask(trouble, new Answer("All right", () -> {}));
+            ask(trouble, new Choice("All right", () -> {}));
             telling = true;
         }
     }

@@ -28,7 +28,7 @@ final class ViewBar extends HBox {
                         mode,
                         toggle("Lens", "U", table.lensProperty()),
                         toggle("Grey ground", "G", table.greyGroundProperty()),
-                        action("Flip", "M", table::flip),
+                        action("Turn over", "O", table::flip),
                         action("Whole page", "W", table::fit),
                         action("True size", "T", table::trueSize));
     }

@@ -2,132 +2,117 @@ package neattrace.app;
 
 import java.io.File;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import neattrace.app.docket.Finding;
-import neattrace.app.docket.FindingList;
-import neattrace.app.docket.Thumbnails;
+import neattrace.app.findings.FindingsRoom;
 import neattrace.app.foot.FootBar;
 import neattrace.app.route.RouteBar;
-import neattrace.app.route.Station;
-import neattrace.app.station.Panel;
-import neattrace.app.station.close.ClosePanel;
-import neattrace.app.station.flats.FlatsPanel;
-import neattrace.app.station.handover.HandOverPanel;
-import neattrace.app.station.line.LinePanel;
-import neattrace.app.station.press.PressPanel;
-import neattrace.app.station.sheet.SheetPanel;
-import neattrace.app.table.LineLook;
+import neattrace.app.station.Bench;
+import neattrace.app.station.StationPanel;
 import neattrace.app.table.Mark;
 import neattrace.app.table.Table;
+import neattrace.app.work.Insights;
+import neattrace.app.work.Looked;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
+import neattrace.finding.Answer;
+import neattrace.finding.Finding;
+import neattrace.finding.Findings;
+import neattrace.job.Job;
 
-/** The whole window: route above, docket and table side by side, foot below. */
-final class Workbench extends BorderPane {
+/** The whole window: route above; docket, table and findings side by side; foot below. */
+final class Workbench extends BorderPane implements FindingsRoom.Acts {
 
-    private static final double DOCKET_WIDTH = 328;
+    private static final double DOCKET_WIDTH = 304;
 
     private final Workspace workspace;
     private final Table table = new Table();
-    private final RouteBar route = new RouteBar(this::go);
-    private final Map<Station, Panel> panels = new EnumMap<>(Station.class);
-    private final SheetPanel sheet;
-    private final LinePanel line;
-    private final ClosePanel close;
-    private final FlatsPanel flats;
-    private final HandOverPanel handOver;
-    private final FindingList findings;
+    private final Map<String, StationPanel> panels = new LinkedHashMap<>();
+    private final RouteBar route;
+    private final FindingsRoom findings = new FindingsRoom(this);
     private final Label title = new Label();
     private final Label purpose = new Label();
     private final VBox content = new VBox();
     private final StackPane middle = new StackPane();
     private final PromptBar prompt = new PromptBar();
-    private final KeyCard keys = new KeyCard();
+    private final KeyCard keys;
     private final OpenAndSave files;
-    private Welcome welcome;
-    private Station station = Station.SHEET;
+    private StationPanel station;
 
-    Workbench(Workspace workspace) {
+    /**
+     * A window.
+     *
+     * @param stations makes the stations, in the order of the route, for a bench
+     */
+    Workbench(Workspace workspace, Function<Bench, List<StationPanel>> stations) {
         this.workspace = workspace;
         files = new OpenAndSave(workspace, prompt, () -> getScene().getWindow());
-        sheet = new SheetPanel(workspace, table);
-        line = new LinePanel(workspace, table);
-        close =
-                new ClosePanel(
-                        workspace, table, () -> showFindings(workspace.shownProperty().get()));
-        flats = new FlatsPanel(workspace, table);
-        handOver = new HandOverPanel(workspace, this::go);
-        for (Panel panel :
-                List.of(sheet, line, close, flats, new PressPanel(workspace), handOver)) {
-            panels.put(panel.station(), panel);
+        for (StationPanel panel :
+                stations.apply(new Bench(workspace, table, this::go, this::showFindings))) {
+            panels.put(panel.stop().key(), panel);
         }
-        findings =
-                new FindingList(
-                        finding -> Thumbnails.of(workspace.shownProperty().get(), finding),
-                        this::lookAt);
+        route = new RouteBar(all().stream().map(StationPanel::stop).toList(), this::go);
+        keys = new KeyCard(all());
         getStyleClass().add("workbench");
         setTop(new HeadBar(workspace, route, this));
         setLeft(docket());
         setCenter(middle());
+        setRight(findings);
         setBottom(new FootBar(workspace, table));
+        listen();
+        go(all().get(0).stop().key());
+    }
+
+    private void listen() {
         table.shownProperty().bind(workspace.shownProperty());
-        table.setWhenClicked(place -> panel().clicked(workspace.shownProperty().get(), place));
-        flats.inHandProperty().addListener(property -> showDab());
-        workspace.shownProperty().addListener((property, before, now) -> shown(before, now));
-        workspace
-                .insights()
-                .reviewProperty()
-                .addListener(property -> showFindings(workspace.shownProperty().get()));
-        workspace
-                .insights()
-                .reviewFailureProperty()
-                .addListener(property -> showFindings(workspace.shownProperty().get()));
-        workspace
-                .insights()
-                .studyProperty()
+        table.setWhenClicked(place -> station.clicked(workspace.shownProperty().get(), place));
+        workspace.shownProperty().addListener((property, before, now) -> shown(now));
+        Insights insights = workspace.insights();
+        insights.lookedProperty().addListener(property -> showFindings());
+        insights.lookFailureProperty().addListener(property -> showFindings());
+        insights.reviewFailureProperty().addListener(property -> showFindings());
+        insights.reviewProperty().addListener(property -> showStation());
+        insights.studyFailureProperty().addListener(property -> showStation());
+        insights.studyProperty()
                 .addListener(
                         (property, before, now) -> {
                             table.setStudy(now);
-                            if (now != null && workspace.shownProperty().get() != null) {
-                                line.show(workspace.shownProperty().get());
-                                showFindings(workspace.shownProperty().get());
-                            }
-                        });
-        workspace
-                .insights()
-                .studyFailureProperty()
-                .addListener(
-                        property -> {
-                            if (workspace.shownProperty().get() != null) {
-                                line.show(workspace.shownProperty().get());
-                            }
+                            showStation();
                         });
         workspace.earlyProperty().addListener((property, before, now) -> table.setEarly(now));
         workspace.troubleProperty().addListener((property, before, text) -> prompt.tell(text));
-        go(Station.SHEET);
+        workspace.progressProperty().addListener(property -> showRoom());
+    }
+
+    private List<StationPanel> all() {
+        return List.copyOf(panels.values());
     }
 
     private VBox docket() {
         title.getStyleClass().add("docket-title");
         purpose.getStyleClass().add("docket-purpose");
         purpose.setWrapText(true);
-        VBox.setVgrow(findings, Priority.ALWAYS);
-        // What is set here is never squeezed; the findings scroll in what is left.
-        content.setMinHeight(USE_PREF_SIZE);
-        VBox docket = new VBox(12, new VBox(2, title, purpose), content, findings);
+        Label nothing = new Label("Nothing on the table yet.");
+        nothing.visibleProperty().bind(content.visibleProperty().not());
+        nothing.managedProperty().bind(nothing.visibleProperty());
+        nothing.getStyleClass().add("hint");
+        VBox docket = new VBox(12, new VBox(2, title, purpose), content, nothing);
         docket.getStyleClass().add("docket");
         docket.setPrefWidth(DOCKET_WIDTH);
         docket.setMinWidth(DOCKET_WIDTH);
@@ -136,7 +121,7 @@ final class Workbench extends BorderPane {
     }
 
     private StackPane middle() {
-        welcome =
+        Welcome welcome =
                 new Welcome(
                         workspace.folders().recent(), files::choose, files::open, files::openDemo);
         ViewBar views = new ViewBar(table);
@@ -147,23 +132,44 @@ final class Workbench extends BorderPane {
                                 .shownProperty()
                                 .isNull()
                                 .and(workspace.progressProperty().lessThan(0)));
-        Label waiting = new Label();
-        waiting.getStyleClass().add("waiting");
-        waiting.textProperty().bind(workspace.stepProperty().concat(" …"));
-        waiting.visibleProperty()
+        StackPane.setAlignment(views, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(views, new Insets(0, 0, 12, 0));
+        StackPane.setAlignment(prompt, Pos.TOP_CENTER);
+        middle.getStyleClass().add("middle");
+        middle.getChildren().addAll(table, welcome, loading(), views);
+        panels.values().stream()
+                .flatMap(panel -> panel.overTable().stream())
+                .forEach(middle.getChildren()::add);
+        middle.getChildren().addAll(keys, prompt);
+        middle.setMinWidth(0);
+        middle.setOnDragOver(this::draggedOver);
+        middle.setOnDragDropped(this::dropped);
+        return middle;
+    }
+
+    /** What is being done while there is nothing to see yet, how far it is, and a stop. */
+    private VBox loading() {
+        Label what = new Label();
+        what.getStyleClass().add("waiting");
+        what.textProperty().bind(workspace.stepProperty().concat(" …"));
+        ProgressBar bar = new ProgressBar();
+        bar.setPrefWidth(260);
+        bar.progressProperty().bind(workspace.progressProperty());
+        Button stop = new Button("Stop");
+        stop.getStyleClass().setAll("answer");
+        stop.setId("stop-loading");
+        stop.setOnAction(event -> workspace.cancel());
+        VBox loading = new VBox(14, what, bar, stop);
+        loading.setAlignment(Pos.CENTER);
+        loading.getStyleClass().add("loading");
+        loading.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        loading.visibleProperty()
                 .bind(
                         workspace
                                 .shownProperty()
                                 .isNull()
                                 .and(workspace.progressProperty().greaterThanOrEqualTo(0)));
-        StackPane.setAlignment(views, Pos.BOTTOM_CENTER);
-        StackPane.setMargin(views, new Insets(0, 0, 12, 0));
-        StackPane.setAlignment(prompt, Pos.TOP_CENTER);
-        middle.getStyleClass().add("middle");
-        middle.getChildren().addAll(table, welcome, waiting, views, flats.wall(), keys, prompt);
-        middle.setOnDragOver(this::draggedOver);
-        middle.setOnDragDropped(this::dropped);
-        return middle;
+        return loading;
     }
 
     private void draggedOver(DragEvent event) {
@@ -187,112 +193,156 @@ final class Workbench extends BorderPane {
         return table;
     }
 
-    /** The first station, for tests. */
-    SheetPanel sheet() {
-        return sheet;
+    /** The findings' room, for keys and tests. */
+    FindingsRoom findings() {
+        return findings;
     }
 
-    /** The second station, for keys and tests. */
-    LinePanel line() {
-        return line;
+    /** The station of a kind, for tests. */
+    <T extends StationPanel> T station(Class<T> kind) {
+        return all().stream().filter(kind::isInstance).map(kind::cast).findFirst().orElseThrow();
     }
 
-    /** The third station, for keys and tests. */
-    ClosePanel closing() {
-        return close;
+    /** The station one is at. */
+    StationPanel station() {
+        return station;
     }
 
-    /** The fourth station, for tests. */
-    FlatsPanel flats() {
-        return flats;
-    }
-
-    /** The last station, for tests. */
-    HandOverPanel handOver() {
-        return handOver;
-    }
-
-    private Panel panel() {
-        return panels.get(station);
+    /** The station that a key goes to, if there is one. */
+    Optional<StationPanel> stationAt(KeyCode code) {
+        return all().stream().filter(panel -> panel.stop().code() == code).findFirst();
     }
 
     /** Goes to a station. */
-    void go(Station next) {
+    void go(String key) {
+        StationPanel next = panels.get(key);
         table.take(null);
         table.setSketch(null);
-        flats.backToTheTable();
-        boolean leaves = next != station;
-        if (leaves && (station == Station.FLATS || station == Station.CLOSE)) {
-            // What was in hand or asked about there is laid down with the station.
-            workspace.say("");
-        }
-        station = next;
-        route.select(next);
-        title.setText(next.title());
-        purpose.setText(panel().purpose());
-        content.getChildren().setAll(panel().content());
-        findings.clearChoice();
-        table.modeProperty().set(panel().usualMode());
-        table.lineLookProperty().set(next == Station.LINE ? line.look() : LineLook.NOTHING);
-        showDab();
-        Shown now = workspace.shownProperty().get();
-        content.setVisible(now != null);
-        content.setManaged(now != null);
-        if (now != null) {
-            panel().show(now);
-        }
-        showFindings(now);
-    }
-
-    private void showDab() {
-        boolean colouring = station == Station.FLATS && workspace.shownProperty().get() != null;
-        table.dabProperty().set(colouring ? flats.dab() : null);
-    }
-
-    private void shown(Shown before, Shown now) {
-        content.setVisible(now != null);
-        content.setManaged(now != null);
-        if (now == null) {
-            return;
-        }
-        if (before == null || before.drawing().picture() != now.drawing().picture()) {
-            route.reset();
-            route.select(station);
-        }
-        panels.values().forEach(panel -> panel.show(now));
-        showDab();
-        showFindings(now);
-    }
-
-    private void showFindings(Shown now) {
-        for (Panel panel : panels.values()) {
-            List<Finding> found = now == null ? List.of() : panel.findings(now);
-            route.setFindings(panel.station(), found.size(), now != null);
-            if (panel.station() == station) {
-                findings.show(
-                        found, now == null ? "Nothing on the table yet." : panel.whenSettled());
+        if (station != null) {
+            station.putAway();
+            station.left();
+            if (station != next) {
+                // What was in hand or asked about there is laid down with the station.
+                workspace.say("");
             }
         }
-        showMarks(findings.chosenProperty().get());
-    }
-
-    private void lookAt(Finding finding) {
-        panel().findingChosen(finding);
-        if (finding.place() != null) {
-            table.lookAt(finding.place(), 3 * Math.max(3, finding.reachMm()));
+        station = next;
+        route.select(key);
+        title.setText(next.stop().title());
+        purpose.setText(next.purpose());
+        content.getChildren().setAll(next.content());
+        findings.clearChoice();
+        table.modeProperty().set(next.usualMode());
+        next.entered();
+        showRoom();
+        if (workspace.shownProperty().get() != null) {
+            next.show(workspace.shownProperty().get());
         }
-        showMarks(finding);
+        showFindings();
     }
 
-    private void showMarks(Finding chosen) {
+    /** What is set at a station is there as soon as there is a drawing. */
+    private void showRoom() {
+        boolean there = workspace.shownProperty().get() != null;
+        content.setVisible(there);
+        content.setManaged(there);
+    }
+
+    private void shown(Shown now) {
+        showRoom();
+        if (now != null) {
+            panels.values().forEach(panel -> panel.show(now));
+        }
+        showFindings();
+    }
+
+    private void showStation() {
+        if (workspace.shownProperty().get() != null) {
+            station.show(workspace.shownProperty().get());
+        }
+        showFindings();
+    }
+
+    private void showFindings() {
+        Shown now = workspace.shownProperty().get();
+        if (now == null) {
+            route.showNothing();
+            findings.show(null, station.stop().key(), Optional.empty(), "");
+            return;
+        }
+        Looked looked = workspace.insights().lookedProperty().get();
+        Findings found = looked == null ? Findings.NONE : looked.findings();
+        for (StationPanel panel : all()) {
+            route.show(panel.stop().key(), found, panel.isTouched(workspace.job()));
+        }
+        findings.show(looked, station.stop().key(), station.reply(now), otherwise(looked));
+        showMarks();
+    }
+
+    /** What is said where nothing was found. */
+    private String otherwise(Looked looked) {
+        Insights insights = workspace.insights();
+        for (String failure :
+                List.of(
+                        insights.lookFailureProperty().get(),
+                        insights.reviewFailureProperty().get(),
+                        insights.studyFailureProperty().get())) {
+            if (!failure.isEmpty()) {
+                return "The job could not be looked through: " + failure;
+            }
+        }
+        return looked == null || !looked.whole()
+                ? "The job is being looked through …"
+                : station.whenClear();
+    }
+
+    @Override
+    public void lookAt(Finding finding) {
+        station.findingChosen(finding);
+        finding.place()
+                .ifPresent(place -> table.lookAt(place.at(), 3 * Math.max(3, place.reachMm())));
+        showMarks();
+    }
+
+    @Override
+    public boolean isNewest(Looked found) {
+        return found.drawing().job() == workspace.job();
+    }
+
+    @Override
+    public boolean give(Answer answer, Looked about) {
+        if (answer instanceof Answer.Visit visit) {
+            go(visit.station());
+            return false;
+        }
+        if (!about.holdsFor(workspace.job())) {
+            workspace.say("The sheet is being looked through anew; try again in a moment.");
+            return false;
+        }
+        Job before = workspace.job();
+        if (answer instanceof Answer.Change change) {
+            workspace.change(change.what(), job -> change.apply(job, about.drawing()));
+        } else if (answer instanceof Answer.Colour colour) {
+            boolean same =
+                    about.drawing().areas() == workspace.shownProperty().get().drawing().areas();
+            if (!same) {
+                workspace.say("The areas are being looked through anew; try again in a moment.");
+                return false;
+            }
+            station.colour(colour.areas());
+        } else if (answer instanceof Answer.ByHand byHand) {
+            station.takeUp(byHand.hand());
+        }
+        return workspace.job() != before;
+    }
+
+    private void showMarks() {
         Shown now = workspace.shownProperty().get();
         if (now == null) {
             return;
         }
-        List<Mark> marks = new ArrayList<>(panel().marks(now));
-        if (chosen != null && chosen.mark() != null) {
-            marks.add(chosen.mark().strengthened());
-        }
+        List<Mark> marks = new ArrayList<>(station.marks(now));
+        findings.mark().ifPresent(marks::add);
         table.setMarks(marks);
     }
 
@@ -304,20 +354,6 @@ final class Workbench extends BorderPane {
     /** Answers to the keyboard of a scene. */
     void listenTo(Scene scene) {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, new Keyboard(this, workspace, table));
-    }
-
-    Station station() {
-        return station;
-    }
-
-    /** Takes the swatch at a place in the palette in hand. */
-    void pick(int place) {
-        flats.pick(place);
-    }
-
-    /** Goes to the next finding, or with -1 to the one before. */
-    void stepFinding(int by) {
-        findings.step(by);
     }
 
     /** Shows or hides the card of keys. */

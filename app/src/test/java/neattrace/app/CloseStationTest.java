@@ -6,7 +6,9 @@ import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import neattrace.app.docket.Finding;
+import neattrace.app.station.Reply;
+import neattrace.finding.Answer;
+import neattrace.finding.Finding;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
@@ -25,12 +27,6 @@ class CloseStationTest extends WindowTest {
         show(stage);
     }
 
-    @Override
-    boolean isLookedThrough() {
-        return workspace.insights().studyProperty().get() != null
-                && workspace.insights().studyProperty().get().fits(drawing().traced());
-    }
-
     private void open(FxRobot robot, int step) throws Exception {
         open(robot, boxes("close.png", 300));
         robot.push(KeyCode.C);
@@ -39,8 +35,12 @@ class CloseStationTest extends WindowTest {
         }
     }
 
+    private Reply reply() {
+        return workbench.station().reply(workspace.shownProperty().get()).orElseThrow();
+    }
+
     private List<Finding> findings() {
-        return workbench.closing().findings(workspace.shownProperty().get());
+        return findings("close");
     }
 
     /** The door between the boxes, closed by itself. */
@@ -78,7 +78,7 @@ class CloseStationTest extends WindowTest {
         assertThat(drawing().attachment().swatchOf()).hasSize(2);
         assertThat(drawing().attachment().lost()).isEmpty();
         assertThat(findings()).extracting(Finding::title).noneMatch(t -> t.contains("cut"));
-        assertThat(workbench.flats().findings(workspace.shownProperty().get()))
+        assertThat(findings("flats"))
                 .extracting(Finding::title)
                 .contains("Red lies on both sides of a cut");
         robot.push(KeyCode.ESCAPE);
@@ -94,13 +94,13 @@ class CloseStationTest extends WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(areas()).isEqualTo(2);
         assertThat(message(robot)).contains("stops").contains("mm short");
-        Finding first = findings().get(0);
-        assertThat(first.title()).startsWith("The cut stops 5.");
+        Reply reply = reply();
+        assertThat(reply.title()).startsWith("The cut stops 5.");
         robot.push(KeyCode.ESCAPE);
-        robot.interact(() -> first.answers().get(0).action().run());
+        robot.interact(() -> reply.choices().get(0).action().run());
         settled();
         assertThat(areas()).isEqualTo(3);
-        assertThat(findings()).extracting(Finding::title).noneMatch(t -> t.contains("short"));
+        assertThat(workbench.station().reply(workspace.shownProperty().get())).isEmpty();
     }
 
     @Test
@@ -124,9 +124,9 @@ class CloseStationTest extends WindowTest {
         click(robot, 10, 8);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(message(robot)).startsWith("Held: only a closed gap of 0.");
-        assertThat(findings().get(0).title()).isEqualTo("From there colour is held");
-        assertThat(findings().get(0).mark().way()).hasSizeGreaterThan(5);
-        robot.interact(() -> findings().get(0).answers().get(0).action().run());
+        assertThat(reply().title()).isEqualTo("From there colour is held");
+        assertThat(reply().mark().way()).hasSizeGreaterThan(5);
+        robot.interact(() -> reply().choices().get(0).action().run());
         settled();
         assertThat(areas()).isEqualTo(1);
         click(robot, 2, 2);
@@ -159,16 +159,8 @@ class CloseStationTest extends WindowTest {
     void theFindingMarksTheLineItself(FxRobot robot) throws Exception {
         open(robot, 1);
         Finding gap = gap();
-        assertThat(gap.answers()).extracting(Finding.Answer::label).contains("Its line is meant");
-        robot.interact(
-                () ->
-                        gap.answers().stream()
-                                .filter(answer -> answer.label().equals("Its line is meant"))
-                                .findFirst()
-                                .orElseThrow()
-                                .action()
-                                .run());
-        settled();
+        assertThat(gap.answers()).extracting(Answer::label).contains("Its line is meant");
+        answer(robot, gap, "line-meant");
         assertThat(workspace.job().close().openLines()).isNotEmpty();
         assertThat(areas()).isEqualTo(1);
     }
@@ -177,10 +169,10 @@ class CloseStationTest extends WindowTest {
     void aGapIsMendedInInk(FxRobot robot) throws Exception {
         open(robot, 1);
         fire(robot, "#mending-way");
+        settled();
         Finding gap = gap();
         assertThat(gap.answers().get(0).label()).isEqualTo("Draw it in ink");
-        robot.interact(() -> gap.answers().get(0).action().run());
-        settled();
+        answer(robot, gap, "close");
         assertThat(workspace.job().line().edits()).hasSize(1);
         assertThat(drawing().areas().gaps()).isEmpty();
         assertThat(areas()).isEqualTo(2);

@@ -16,7 +16,8 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
-import neattrace.app.docket.Finding;
+import neattrace.app.station.flats.FlatsPanel;
+import neattrace.finding.Finding;
 import neattrace.flat.Fill;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Palette;
@@ -38,12 +39,6 @@ class FlatsStationTest extends WindowTest {
     @Start
     void start(Stage stage) {
         show(stage);
-    }
-
-    @Override
-    boolean isLookedThrough() {
-        return workspace.insights().studyProperty().get() != null
-                && workspace.insights().studyProperty().get().fits(drawing().traced());
     }
 
     private void open(FxRobot robot) throws Exception {
@@ -90,7 +85,7 @@ class FlatsStationTest extends WindowTest {
     }
 
     private List<Finding> findings() {
-        return workbench.flats().findings(workspace.shownProperty().get());
+        return findings("flats");
     }
 
     @Test
@@ -111,7 +106,7 @@ class FlatsStationTest extends WindowTest {
     void allLikeThisOneLightUpAndTakeTheColour(FxRobot robot) throws Exception {
         open(robot);
         fire(robot, "#reach");
-        assertThat(workbench.flats().target(LEFT).areas()).hasSize(2);
+        assertThat(workbench.station(FlatsPanel.class).target(LEFT).areas()).hasSize(2);
         click(robot, LEFT.x(), LEFT.y());
         settled();
         assertThat(swatchAt(RIGHT)).isEqualTo(1);
@@ -147,7 +142,8 @@ class FlatsStationTest extends WindowTest {
         for (int i = 0; i < 3; i++) {
             fire(robot, "#reach");
         }
-        assertThat(workbench.flats().target(new Point(20, 6)).stroke()).isNotEmpty();
+        assertThat(workbench.station(FlatsPanel.class).target(new Point(20, 6)).stroke())
+                .isNotEmpty();
         click(robot, 20, 6);
         settled();
         assertThat(workspace.job().line().colour().held()).hasSize(1);
@@ -178,7 +174,7 @@ class FlatsStationTest extends WindowTest {
         assertThat(workspace.job().palette().shown()).isEqualTo(Palette.FIRST);
         assertThat(drawing().layers().get(0).swatch().build()).isEqualTo(new Cmyk(0, 90, 80, 0));
         choose(robot, "#colourway-1");
-        Node wall = workbench.flats().wall();
+        Node wall = workbench.station(FlatsPanel.class).overTable().orElseThrow();
         fire(robot, "#side-by-side");
         assertThat(wall.isVisible()).isTrue();
         assertThat(robot.lookup(".wall-card").queryAll()).hasSize(2);
@@ -218,15 +214,19 @@ class FlatsStationTest extends WindowTest {
     void palettesGoOutAndComeIn(FxRobot robot) throws Exception {
         open(robot);
         Path file = folder.resolve("palette.json");
-        robot.interact(() -> workbench.flats().writePalette(PaletteFile.Format.JSON, file));
+        robot.interact(
+                () ->
+                        workbench
+                                .station(FlatsPanel.class)
+                                .writePalette(PaletteFile.Format.JSON, file));
         until(() -> Files.exists(file));
-        robot.interact(() -> workbench.flats().readPalette(file));
+        robot.interact(() -> workbench.station(FlatsPanel.class).readPalette(file));
         until(() -> workspace.job().swatches().size() == 4);
         settled();
         assertThat(workspace.job().swatches().get(3).build()).isEqualTo(new Cmyk(90, 50, 10, 0));
         assertThat(workspace.job().swatches()).extracting(Swatch::id).doesNotHaveDuplicates();
         Path broken = Files.writeString(folder.resolve("broken.css"), "nothing");
-        robot.interact(() -> workbench.flats().readPalette(broken));
+        robot.interact(() -> workbench.station(FlatsPanel.class).readPalette(broken));
         until(() -> workspace.troubleProperty().get().contains("no colour"));
         assertThat(workspace.job().swatches()).hasSize(4);
     }
@@ -249,8 +249,7 @@ class FlatsStationTest extends WindowTest {
         settled();
         Finding alike = findings().get(0);
         assertThat(alike.title()).contains("all but one colour");
-        robot.interact(() -> alike.answers().get(0).action().run());
-        settled();
+        answer(robot, alike, "merge");
         assertThat(swatchAt(LEFT)).isEqualTo(swatchAt(RIGHT));
         assertThat(workspace.job().swatches()).hasSize(2);
         assertThat(findings()).extracting(Finding::title).noneMatch(t -> t.contains("all but"));
@@ -271,7 +270,7 @@ class FlatsStationTest extends WindowTest {
         Path file = folder.resolve("rough.png");
         ImageIO.write(image, "png", file.toFile());
         step(robot, "picture");
-        robot.interact(() -> workbench.flats().openPicture(file));
+        robot.interact(() -> workbench.station(FlatsPanel.class).openPicture(file));
         until(() -> robot.lookup("#reference").queryAs(ImageView.class).getImage() != null);
         robot.clickOn("#reference");
         settled();

@@ -16,8 +16,8 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import neattrace.app.docket.Finding;
 import neattrace.app.table.LineLook;
+import neattrace.finding.Finding;
 import neattrace.geom.Point;
 import neattrace.raster.writing.PngFile;
 import neattrace.trace.LineRecipe;
@@ -32,12 +32,6 @@ class LineStationTest extends WindowTest {
     @Start
     void start(Stage stage) {
         show(stage);
-    }
-
-    @Override
-    boolean isLookedThrough() {
-        return workspace.insights().studyProperty().get() != null
-                && workspace.insights().studyProperty().get().fits(drawing().traced());
     }
 
     private LineRecipe line() {
@@ -114,7 +108,7 @@ class LineStationTest extends WindowTest {
     @Test
     void endsAreJoinedByHandAndByTheFinding(FxRobot robot) throws Exception {
         open(robot);
-        List<Finding> findings = workbench.line().findings(workspace.shownProperty().get());
+        List<Finding> findings = findings("line");
         assertThat(findings)
                 .extracting(Finding::title)
                 .anyMatch(t -> t.startsWith("A line breaks"));
@@ -123,7 +117,7 @@ class LineStationTest extends WindowTest {
         settled();
         assertThat(edits()).containsExactly("Ends joined");
         assertThat(inkDown(309, 480, 520)).isCloseTo(6, within(0.3));
-        assertThat(workbench.line().findings(workspace.shownProperty().get()))
+        assertThat(findings("line"))
                 .extracting(Finding::title)
                 .noneMatch(t -> t.startsWith("A line breaks"));
         robot.push(KeyCode.ESCAPE);
@@ -242,7 +236,7 @@ class LineStationTest extends WindowTest {
         assertThat(workbench.table().lineLookProperty().get()).isEqualTo(LineLook.WIDTHS);
         robot.push(KeyCode.DIGIT6);
         set(robot, "#limit-line", "0.8");
-        assertThat(workbench.line().findings(workspace.shownProperty().get()))
+        assertThat(findings("line"))
                 .extracting(Finding::title)
                 .anyMatch(t -> t.startsWith("A line is only 0.60 mm"));
     }

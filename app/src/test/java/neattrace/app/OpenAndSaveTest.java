@@ -8,7 +8,9 @@ import java.nio.file.Path;
 import javafx.scene.Node;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import neattrace.app.station.handover.HandOverPanel;
 import neattrace.app.station.handover.HandOverPanel.Format;
+import neattrace.app.station.sheet.SheetPanel;
 import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
 import neattrace.job.Job;
@@ -70,7 +72,7 @@ class OpenAndSaveTest extends WindowTest {
     void aFailedWriteIsSaidAndNothingIsLost(FxRobot robot) throws Exception {
         open(robot, boxes("g.png", 300));
         Path nowhere = folder.resolve("no/where/a.svg");
-        robot.interact(() -> workbench.handOver().write(Format.SVG, nowhere));
+        robot.interact(() -> workbench.station(HandOverPanel.class).write(Format.SVG, nowhere));
         until(() -> message(robot).contains("does not exist"));
         robot.interact(() -> workspace.save(folder.resolve("no/where/a.ntjob"), () -> {}));
         until(() -> message(robot).contains("does not exist"));
@@ -243,9 +245,9 @@ class OpenAndSaveTest extends WindowTest {
         byte[] before = Files.readAllBytes(scan);
         Path link = Files.createSymbolicLink(folder.resolve("z1-link.png"), scan);
         open(robot, scan);
-        robot.interact(() -> workbench.handOver().write(Format.PNG, link));
+        robot.interact(() -> workbench.station(HandOverPanel.class).write(Format.PNG, link));
         until(() -> message(robot).contains("never written to"));
-        robot.interact(() -> workbench.sheet().write(scan));
+        robot.interact(() -> workbench.station(SheetPanel.class).write(scan));
         until(() -> message(robot).contains("never written to"));
         assertThat(Files.readAllBytes(scan)).isEqualTo(before);
     }
@@ -258,7 +260,7 @@ class OpenAndSaveTest extends WindowTest {
         robot.interact(
                 () -> {
                     workspace.change("Title", job -> job.withTitle("After the change"));
-                    workbench.handOver().write(Format.SVG, svg);
+                    workbench.station(HandOverPanel.class).write(Format.SVG, svg);
                 });
         until(() -> Files.exists(svg));
         assertThat(svg).content().contains("<title>After the change</title>");

@@ -20,8 +20,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
-import neattrace.app.docket.Finding;
+import neattrace.app.station.sheet.SheetPanel;
 import neattrace.app.table.TableMode;
+import neattrace.finding.Finding;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.raster.Picture;
@@ -46,11 +47,6 @@ class SheetStationTest extends WindowTest {
     }
 
     private static final double PPI = 254;
-
-    @Override
-    boolean isLookedThrough() {
-        return workspace.insights().reviewProperty().get() != null;
-    }
 
     private SheetRecipe recipe() {
         return workspace.job().recipe();
@@ -97,7 +93,7 @@ class SheetStationTest extends WindowTest {
     void aTiltIsProposedAndOneKeyLevelsIt(FxRobot robot) throws Exception {
         openSheet(robot, scan("tilted.png", 2, false));
         assertThat(robot.lookup("The drawing lies turned by 2.00°").tryQuery()).isPresent();
-        Finding finding = workbench.sheet().findings(workspace.shownProperty().get()).get(0);
+        Finding finding = findings("sheet").get(0);
         assertThat(finding.answers().get(0).label()).isEqualTo("Level it");
         robot.push(KeyCode.N);
         robot.push(KeyCode.ENTER);
@@ -168,7 +164,7 @@ class SheetStationTest extends WindowTest {
     void theSheetsOwnEdgeIsMaskedOffWithOneKey(FxRobot robot) throws Exception {
         openSheet(robot, scan("edge.png", 0, true));
         assertThat(drawing().lines()).hasSize(2);
-        assertThat(robot.lookup(".finding-title").queryAllAs(Label.class))
+        assertThat(robot.lookup(".group-title").queryAllAs(Label.class))
                 .anyMatch(label -> label.getText().startsWith("The sheet's own edge"));
         robot.push(KeyCode.N);
         robot.push(KeyCode.ENTER);
@@ -330,7 +326,7 @@ class SheetStationTest extends WindowTest {
         assertThat(workspace.folders().recipes().all()).hasSize(1);
 
         Path sheet = folder.resolve("sheet.tif");
-        robot.interact(() -> workbench.sheet().write(sheet));
+        robot.interact(() -> workbench.station(SheetPanel.class).write(sheet));
         until(() -> message(robot).equals("Wrote sheet.tif."));
         Picture written = PictureReader.read(sheet);
         assertThat(written.grey().isOneBit()).isTrue();
@@ -339,7 +335,11 @@ class SheetStationTest extends WindowTest {
         Path scans = Files.createDirectories(folder.resolve("scans"));
         Files.copy(scan("one.png", 0, false), scans.resolve("one.png"));
         Files.write(scans.resolve("two.png"), new byte[] {1, 2});
-        robot.interact(() -> workbench.sheet().makeFolder(scans, folder.resolve("sheets")));
+        robot.interact(
+                () ->
+                        workbench
+                                .station(SheetPanel.class)
+                                .makeFolder(scans, folder.resolve("sheets")));
         until(() -> message(robot).startsWith("1 of 2 sheets made in sheets."));
         assertThat(message(robot)).contains("two.png");
         assertThat(folder.resolve("sheets/one.tif")).isRegularFile();
@@ -374,7 +374,7 @@ class SheetStationTest extends WindowTest {
                 Files.writeString(
                         folder.resolve("old.ntrecipe"),
                         "{\"format\": \"neat-trace-sheet-recipe\", \"version\": 8}");
-        robot.interact(() -> workbench.sheet().useFile(old));
+        robot.interact(() -> workbench.station(SheetPanel.class).useFile(old));
         assertThat(message(robot)).contains("version 8", "Nothing was changed");
         assertThat(recipe()).isEqualTo(before);
     }
@@ -382,11 +382,11 @@ class SheetStationTest extends WindowTest {
     @Test
     void aLeftFindingStaysAwayAndIsSavedWithTheJob(FxRobot robot) throws Exception {
         openSheet(robot, scan("left.png", 1, false));
-        int before = workbench.sheet().findings(workspace.shownProperty().get()).size();
+        int before = findings("sheet").size();
         robot.push(KeyCode.N);
         robot.push(KeyCode.DELETE);
         settled();
-        assertThat(workbench.sheet().findings(workspace.shownProperty().get())).hasSize(before - 1);
+        assertThat(findings("sheet")).hasSize(before - 1);
         assertThat(workspace.job().settled()).hasSize(1);
     }
 

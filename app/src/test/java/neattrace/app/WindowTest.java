@@ -10,6 +10,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
@@ -20,6 +21,8 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
+import neattrace.finding.Answer;
+import neattrace.finding.Finding;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.raster.writing.PngFile;
@@ -93,12 +96,25 @@ abstract class WindowTest {
                         workspace.progressProperty().get() < 0
                                 && workspace.shownProperty().get() != null
                                 && drawing().job().equals(workspace.job())
-                                && isLookedThrough());
+                                && workspace.insights().isWhole());
     }
 
-    /** Whether what is found out beside the work has been found out, if the test needs it. */
-    boolean isLookedThrough() {
-        return true;
+    /** What was found at a station, in its order. */
+    final List<Finding> findings(String station) {
+        return workspace.insights().lookedProperty().get().findings().at(station).stream()
+                .flatMap(group -> group.findings().stream())
+                .toList();
+    }
+
+    /** Gives an answer to a finding. */
+    final void answer(FxRobot robot, Finding finding, String key) throws Exception {
+        Answer answer =
+                finding.answers().stream()
+                        .filter(one -> one.key().equals(key))
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(() -> workbench.give(answer, workspace.insights().lookedProperty().get()));
+        settled();
     }
 
     final Drawing drawing() {

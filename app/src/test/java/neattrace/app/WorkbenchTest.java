@@ -17,6 +17,7 @@ import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
 import javafx.stage.Stage;
+import neattrace.app.station.handover.HandOverPanel;
 import neattrace.app.station.handover.HandOverPanel.Format;
 import neattrace.app.table.TableMode;
 import neattrace.geom.Point;
@@ -87,7 +88,7 @@ class WorkbenchTest extends WindowTest {
         for (Format format : Format.values()) {
             Path file =
                     folder.resolve("puffin." + format.name().toLowerCase(java.util.Locale.ROOT));
-            robot.interact(() -> workbench.handOver().write(format, file));
+            robot.interact(() -> workbench.station(HandOverPanel.class).write(format, file));
             until(() -> message(robot).startsWith("Wrote " + file.getFileName() + "."));
         }
         assertThat(Files.readString(folder.resolve("puffin.svg"))).contains("Slate blue #");
@@ -283,10 +284,10 @@ class WorkbenchTest extends WindowTest {
         robot.push(KeyCode.F);
         Point corner = new Point(4, 4);
         Point2D straight = workbench.table().onScreen(corner);
-        robot.push(KeyCode.M);
+        robot.push(KeyCode.O);
         assertThat(workbench.table().onScreen(corner).getX())
                 .isNotCloseTo(straight.getX(), within(9.0));
-        robot.push(KeyCode.M);
+        robot.push(KeyCode.O);
         robot.push(KeyCode.T);
         double scale = workbench.table().scaleBinding().get();
         robot.push(KeyCode.PLUS);

@@ -22,7 +22,7 @@ import neattrace.flat.alike.AlikeAreas;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.Source;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;

@@ -6,11 +6,12 @@ import java.util.Locale;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
+import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Place;
 import neattrace.flat.Fill;
 import neattrace.geom.Point;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.region.Area;
 
 /** Enclosed areas that have no colour. */
@@ -38,32 +39,24 @@ final class BareAreas {
             return List.of();
         }
         // A page that nobody has begun to colour has no areas that were missed.
-        return List.of(reads.swatchOf().isEmpty() ? uncoloured(bare) : missed(bare));
+        return List.of(
+                group(
+                        reads.swatchOf().isEmpty()
+                                ? FlatInspection.UNCOLOURED
+                                : FlatInspection.BARE,
+                        bare));
     }
 
-    private static Group uncoloured(List<Area> bare) {
-        return Group.of(
-                Finding.of(
-                                FlatInspection.UNCOLOURED,
-                                "Nothing is coloured yet",
-                                bare.size() == 1
-                                        ? "There is 1 area to colour; as line art it is done."
-                                        : "There are "
-                                                + bare.size()
-                                                + " areas to colour; as line art it is done.",
-                                bareAll("Leave it all bare", bare))
-                        .measuring(Measure.count(bare.size())));
-    }
-
-    private Group missed(List<Area> bare) {
-        List<Finding> singly = bare.stream().limit(MOST_SINGLY).map(this::finding).toList();
+    private Group group(Kind kind, List<Area> bare) {
+        List<Finding> singly =
+                bare.stream().limit(MOST_SINGLY).map(area -> finding(kind, area)).toList();
         List<Answer> all =
                 bare.size() == 1
                         ? List.of()
                         : List.of(
                                 bareAll("Leave all " + bare.size() + " bare", bare),
                                 new Answer.Colour("colour", "Colour all " + bare.size(), bare));
-        return new Group(FlatInspection.BARE, singly, bare.size() - singly.size(), all);
+        return new Group(kind, singly, bare.size() - singly.size(), all);
     }
 
     private static Answer.Change bareAll(String label, List<Area> areas) {
@@ -74,11 +67,11 @@ final class BareAreas {
                 (job, drawing) -> Colouring.fill(job, drawing, areas, Fill.PAPER));
     }
 
-    private Finding finding(Area area) {
+    private Finding finding(Kind kind, Area area) {
         double squareMm = area.pixels() * reads.mmPerPx() * reads.mmPerPx();
         Point at = area.anchor().times(reads.mmPerPx());
         return Finding.of(
-                        FlatInspection.BARE,
+                        kind,
                         String.format(
                                 Locale.ROOT,
                                 squareMm < 1

@@ -16,7 +16,7 @@ import neattrace.flat.Fill;
 import neattrace.flat.review.FlatFinding;
 import neattrace.flat.review.FlatReview;
 import neattrace.geom.Point;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.region.Area;
 
 /** What a review says about flats. */

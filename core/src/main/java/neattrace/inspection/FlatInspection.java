@@ -21,7 +21,7 @@ import neattrace.flat.review.FlatFinding;
 import neattrace.flat.review.FlatReview;
 import neattrace.geom.Point;
 import neattrace.job.LogSection;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.profile.PressProfile;
 import neattrace.raster.InkMap;
@@ -52,7 +52,7 @@ final class FlatInspection {
     static final Kind ALIKE =
             kind("colours-alike", Severity.LOOK, Cost.WORK, "%d pairs of colours all but one");
     static final Kind UNCOLOURED =
-            kind("not-coloured", Severity.INFO, Cost.WORK, "%d pages without colour");
+            kind("not-coloured", Severity.INFO, Cost.WORK, "%d areas to colour");
     static final Kind ONCE =
             kind("colour-used-once", Severity.INFO, Cost.WORK, "%d colours are used once");
     static final Kind CROWDED =

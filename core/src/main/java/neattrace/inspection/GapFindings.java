@@ -5,27 +5,21 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.finding.Measure;
 import neattrace.finding.Place;
 import neattrace.geom.Point;
-import neattrace.job.Job;
+import neattrace.job.change.Closing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Gap;
 import neattrace.region.Mend;
-import neattrace.region.OpenLine;
 import neattrace.stage.Same;
 import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
 
 /** Gaps that nobody has decided on yet. */
 final class GapFindings {
-
-    /** How far an end runs on beyond the ink it should have met, mm. */
-    private static final double PAST_MM = 0.5;
 
     /** No more are told of singly, whatever the drawing. */
     private static final int MOST_SINGLY = 1000;
@@ -92,7 +86,7 @@ final class GapFindings {
     private Finding finding(Gap gap) {
         Point at = gap.place().times(mmPerPx);
         double mm = gap.widthPx() * mmPerPx;
-        Optional<InkEdit> edit = mend == Mend.UNSEEN ? Optional.empty() : edit(gap);
+        Optional<InkEdit> edit = Closing.edit(gap, mend, study, mmPerPx);
         List<Answer> answers = new ArrayList<>();
         answers.add(
                 edit.map(this::inInk)
@@ -122,7 +116,7 @@ final class GapFindings {
                                 gap.from().times(mmPerPx),
                                 gap.to().times(mmPerPx),
                                 !gap.closed(),
-                                way(gap, edit),
+                                Closing.way(gap, mend, study, mmPerPx),
                                 Math.max(3, 3 * mm)))
                 .measuring(Measure.mm(mm))
                 .against(reads.areas().value().gapPx() * mmPerPx);
@@ -133,37 +127,13 @@ final class GapFindings {
                 key,
                 label,
                 close ? "Close a gap" : "Leave a gap open",
-                (job, drawing) -> job.withClose(job.close().with(at, close)));
+                (job, drawing) -> Closing.decide(job, at, close));
     }
 
     private Answer inInk(InkEdit edit) {
         String label = mend == Mend.INK ? "Draw it in ink" : "Run the end on";
         return new Answer.Change(
                 "close", label, edit.what(), (job, drawing) -> job.withLine(job.line().with(edit)));
-    }
-
-    /** What would be drawn to close a gap; nothing while the lines are being found. */
-    private Optional<InkEdit> edit(Gap gap) {
-        Point from = gap.from().times(mmPerPx);
-        Point to = gap.to().times(mmPerPx);
-        return study.map(
-                lines ->
-                        mend == Mend.INK
-                                ? lines.mender().closeGap(from, to)
-                                : lines.mender().runPast(from, to, PAST_MM));
-    }
-
-    /** The line that would close a gap: over its narrowest place, or as it would be drawn. */
-    private List<Point> way(Gap gap, Optional<InkEdit> edit) {
-        for (InkShape shape : edit.map(InkEdit::drawn).orElse(List.of())) {
-            if (shape instanceof InkShape.Stroke stroke) {
-                return IntStream.range(0, stroke.x().length)
-                        .mapToObj(i -> new Point(stroke.x()[i], stroke.y()[i]))
-                        .toList();
-            }
-        }
-        return List.of(
-                gap.from().times(mmPerPx), gap.place().times(mmPerPx), gap.to().times(mmPerPx));
     }
 
     /** Marks the lines that end at an opening as meant to; if there are such lines. */
@@ -180,13 +150,7 @@ final class GapFindings {
                         "line-meant",
                         "Its line is meant",
                         "A line meant open",
-                        (job, drawing) -> withOpenLines(job, lines.openLinesAt(gap))));
-    }
-
-    private static Job withOpenLines(Job job, List<OpenLine> lines) {
-        List<OpenLine> all = new ArrayList<>(job.close().openLines());
-        lines.stream().filter(line -> !all.contains(line)).forEach(all::add);
-        return job.withClose(job.close().withOpenLines(all));
+                        (job, drawing) -> Closing.leaveOpen(job, lines.openLinesAt(gap))));
     }
 
     /** Why it is thought to be a gap, how surely, and what it parts. */

@@ -52,11 +52,13 @@ public final class StepPane extends VBox {
         tiles.chooseNone();
     }
 
-    /** Opens the step of a number from 1, or folds it if it is open. */
-    public void openStep(int number) {
-        if (number >= 1 && number <= steps.size()) {
-            choose(steps.get(number - 1));
+    /** Opens the step of a number from 1, or folds it if it is open; false if there is none. */
+    public boolean openStep(int number) {
+        if (number < 1 || number > steps.size()) {
+            return false;
         }
+        choose(steps.get(number - 1));
+        return true;
     }
 
     /** Shows the values of a new drawing. */

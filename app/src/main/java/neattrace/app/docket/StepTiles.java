@@ -3,11 +3,13 @@ package neattrace.app.docket;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
@@ -74,6 +76,13 @@ public final class StepTiles extends GridPane {
             tiles.add(tile);
             add(tile, i % columns, i / columns);
         }
+    }
+
+    /** The number that a key stands for. */
+    public static Optional<Integer> number(KeyEvent event) {
+        return event.getCode().isDigitKey()
+                ? Optional.of(event.getCode().getChar().charAt(0) - '0')
+                : Optional.empty();
     }
 
     /** Shows which step is open. */

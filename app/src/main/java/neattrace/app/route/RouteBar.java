@@ -1,9 +1,9 @@
 package neattrace.app.route;
 
-import java.util.EnumMap;
-import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -17,62 +17,58 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
+import neattrace.finding.Findings;
 
 /** The stations as stops on a line. */
 public final class RouteBar extends HBox {
 
-    private static final PseudoClass FINDINGS = PseudoClass.getPseudoClass("findings");
-    private static final PseudoClass SETTLED = PseudoClass.getPseudoClass("settled");
-
-    private final Map<Station, ToggleButton> stops = new EnumMap<>(Station.class);
-    private final Map<Station, Label> states = new EnumMap<>(Station.class);
+    private final Map<String, ToggleButton> stops = new LinkedHashMap<>();
+    private final Map<String, Label> states = new LinkedHashMap<>();
     private final BooleanProperty roomy = new SimpleBooleanProperty(true);
-    private final Set<Station> visited = EnumSet.noneOf(Station.class);
 
-    /** A route that calls {@code go} when a stop is chosen. */
-    public RouteBar(Consumer<Station> go) {
+    /** A route that calls {@code go} with a stop's key when it is chosen. */
+    public RouteBar(List<Stop> route, Consumer<String> go) {
         getStyleClass().add("route");
         setAlignment(Pos.CENTER);
         ToggleGroup group = new ToggleGroup();
-        for (Station station : Station.values()) {
-            if (station.ordinal() > 0) {
+        for (Stop stop : route) {
+            if (!stops.isEmpty()) {
                 Region rail = new Region();
                 rail.getStyleClass().add("rail");
                 HBox.setHgrow(rail, Priority.SOMETIMES);
                 getChildren().add(rail);
             }
-            getChildren().add(stop(station, group, go));
+            getChildren().add(button(stop, group, go));
         }
     }
 
-    private ToggleButton stop(Station station, ToggleGroup group, Consumer<Station> go) {
+    private ToggleButton button(Stop stop, ToggleGroup group, Consumer<String> go) {
         SVGPath mark = new SVGPath();
-        mark.setContent(station.mark());
+        mark.setContent(stop.mark());
         mark.getStyleClass().add("mark");
         mark.visibleProperty().bind(roomy);
         mark.managedProperty().bind(roomy);
-        Label title = new Label(station.title());
+        Label title = new Label(stop.title());
         title.getStyleClass().add("stop-title");
-        Label state = new Label("untouched");
+        Label state = new Label();
         state.getStyleClass().add("stop-state");
-        states.put(station, state);
-        VBox words = new VBox(title, state);
-        HBox content = new HBox(8, mark, words);
+        states.put(stop.key(), state);
+        HBox content = new HBox(7, mark, new VBox(title, state));
         content.setAlignment(Pos.CENTER_LEFT);
-        ToggleButton stop = new ToggleButton();
-        stop.setGraphic(content);
-        stop.setMinWidth(USE_PREF_SIZE);
-        stop.setToggleGroup(group);
-        stop.setId("stop-" + station.name().toLowerCase(java.util.Locale.ROOT));
-        stop.getStyleClass().add("stop");
-        stop.setAccessibleText(station.title() + ", key " + station.key().getName());
-        stop.setOnAction(
+        ToggleButton button = new ToggleButton();
+        button.setGraphic(content);
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setToggleGroup(group);
+        button.setId("stop-" + stop.key());
+        button.getStyleClass().add("stop");
+        button.setAccessibleText(stop.title() + ", key " + stop.code().getName());
+        button.setOnAction(
                 event -> {
-                    stop.setSelected(true);
-                    go.accept(station);
+                    button.setSelected(true);
+                    go.accept(stop.key());
                 });
-        stops.put(station, stop);
-        return stop;
+        stops.put(stop.key(), button);
+        return button;
     }
 
     /** Whether there is room for the stations' marks beside their names. */
@@ -81,31 +77,32 @@ public final class RouteBar extends HBox {
     }
 
     /** Shows that a station is the one being worked at. */
-    public void select(Station station) {
+    public void select(String station) {
         stops.get(station).setSelected(true);
-        visited.add(station);
     }
 
-    /** Forgets where one has been, for a new job. */
-    public void reset() {
-        visited.clear();
+    /** Shows that there is no drawing. */
+    public void showNothing() {
+        stops.keySet().forEach(station -> show(station, StopState.NOTHING));
     }
 
     /**
-     * Shows how many findings a station has.
+     * Shows what matters about a station.
      *
-     * @param open whether there is a drawing at all; without one nothing is settled
+     * @param touched whether anything was decided there
      */
-    public void setFindings(Station station, int count, boolean open) {
-        boolean settled = open && count == 0 && visited.contains(station);
-        String text =
-                count == 1
-                        ? "1 finding"
-                        : count > 1 ? count + " findings" : settled ? "settled" : "untouched";
-        states.get(station).setText(text);
+    public void show(String station, Findings findings, boolean touched) {
+        show(station, StopState.of(station, findings, touched));
+    }
+
+    private void show(String station, StopState state) {
+        states.get(station).setText(state.words());
         ToggleButton stop = stops.get(station);
-        stop.pseudoClassStateChanged(FINDINGS, count > 0);
-        stop.pseudoClassStateChanged(SETTLED, settled);
-        stop.setAccessibleHelp(text);
+        for (StopState.Tone tone : StopState.Tone.values()) {
+            stop.pseudoClassStateChanged(
+                    PseudoClass.getPseudoClass(tone.name().toLowerCase(Locale.ROOT)),
+                    tone == state.tone());
+        }
+        stop.setAccessibleHelp(state.words());
     }
 }

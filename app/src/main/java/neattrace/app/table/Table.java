@@ -64,6 +64,9 @@ public final class Table extends Region {
     private final OncePerPulse drawing = new OncePerPulse(this, this::draw);
     private boolean fitted;
 
+    /** Whether the whole page is looked at, however large the table is. */
+    private boolean whole;
+
     /** Whether the middle of the table is marked, because the keyboard works there. */
     private boolean crossShown;
 
@@ -208,6 +211,7 @@ public final class Table extends Region {
         Shown now = shown.get();
         if (now != null) {
             look(wholePage(now));
+            whole = true;
         }
     }
 
@@ -289,11 +293,15 @@ public final class Table extends Region {
         canvas.setHeight(getHeight());
         view.set(view.get().sized(getWidth(), getHeight()));
         fitOnce();
+        if (whole) {
+            fit();
+        }
         repaint();
         drawing.doIfAsked();
     }
 
     void look(View next) {
+        whole = false;
         view.set(next);
         repaint();
     }

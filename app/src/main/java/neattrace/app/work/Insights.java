@@ -1,9 +1,15 @@
 package neattrace.app.work;
 
+import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import neattrace.inspection.Inspection;
+import neattrace.inspection.Inspector;
+import neattrace.inspection.Known;
+import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
@@ -12,21 +18,29 @@ import neattrace.sheet.review.SheetReview;
 
 /**
  * What is found out about the shown drawing beside the work, because nothing waits for it: a review
- * of the sheet and a study of the lines. Belongs to the JavaFX thread.
+ * of the sheet, a study of the lines, and what needs a decision. Belongs to the JavaFX thread.
  */
 public final class Insights implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Looked> looked = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper reviewFailure = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper studyFailure = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper lookFailure = new ReadOnlyStringWrapper("");
     private final Background reviewing = new Background("reviewing");
     private final Background studying = new Background("studying");
+    private final Background looking = new Background("looking");
     private final Pipeline pipeline;
+    private final Inspector inspector;
+    private Drawing drawing;
 
-    /** What {@code pipeline} finds out. */
-    Insights(Pipeline pipeline) {
+    /** What {@code pipeline} finds out, and what {@code inspections} find in it. */
+    Insights(Pipeline pipeline, List<Inspection<?>> inspections) {
         this.pipeline = pipeline;
+        this.inspector = new Inspector(pipeline, inspections);
+        review.addListener(property -> look());
+        study.addListener(property -> look());
     }
 
     /** What was found on the shown sheet; null while it is being looked through. */
@@ -42,6 +56,14 @@ public final class Insights implements AutoCloseable {
         return study.getReadOnlyProperty();
     }
 
+    /**
+     * What needs a decision, as far as it was found; it may be of an earlier drawing of the job
+     * while a newer one is looked through; null while nothing is known.
+     */
+    public ReadOnlyObjectProperty<Looked> lookedProperty() {
+        return looked.getReadOnlyProperty();
+    }
+
     /** Why the sheet could not be looked through; empty if it could, or is being. */
     public ReadOnlyStringProperty reviewFailureProperty() {
         return reviewFailure.getReadOnlyProperty();
@@ -52,14 +74,29 @@ public final class Insights implements AutoCloseable {
         return studyFailure.getReadOnlyProperty();
     }
 
-    /** Looks through what is about to be shown, as far as it is not known already. */
-    void lookThrough(Traced traced) {
-        review(traced);
-        study(traced);
+    /** Why nothing could be found; empty if it could, or is being looked for. */
+    public ReadOnlyStringProperty lookFailureProperty() {
+        return lookFailure.getReadOnlyProperty();
     }
 
-    private void review(Traced traced) {
-        InkReading reading = traced.reading();
+    /** Whether all is known of the drawing that is shown. */
+    public boolean isWhole() {
+        return looked.get() != null && looked.get().whole() && looked.get().drawing() == drawing;
+    }
+
+    /** Looks through what is about to be shown, as far as it is not known already. */
+    void lookThrough(Drawing next) {
+        boolean other = drawing == null || drawing.picture() != next.picture();
+        drawing = next;
+        if (other) {
+            looked.set(null);
+        }
+        review(next.reading());
+        study(next.traced());
+        look();
+    }
+
+    private void review(InkReading reading) {
         if (review.get() != null && review.get().reading() == reading) {
             return;
         }
@@ -68,7 +105,10 @@ public final class Insights implements AutoCloseable {
         reviewing.start(
                 progress -> pipeline.review(reading, progress),
                 review::set,
-                e -> reviewFailure.set(Messages.plain(e)));
+                e -> {
+                    reviewFailure.set(Messages.plain(e));
+                    look();
+                });
     }
 
     private void study(Traced traced) {
@@ -84,12 +124,35 @@ public final class Insights implements AutoCloseable {
         studying.start(
                 progress -> pipeline.study(traced, progress),
                 study::set,
-                e -> studyFailure.set(Messages.plain(e)));
+                e -> {
+                    studyFailure.set(Messages.plain(e));
+                    look();
+                });
+    }
+
+    /** Looks for what can be found of what is known by now. */
+    private void look() {
+        if (drawing == null) {
+            return;
+        }
+        Drawing of = drawing;
+        Known known =
+                new Known(of, Optional.ofNullable(review.get()), Optional.ofNullable(study.get()));
+        boolean reviewed = known.review().isPresent() || !reviewFailure.get().isEmpty();
+        boolean studied =
+                known.study().filter(one -> one.fits(of.traced())).isPresent()
+                        || !studyFailure.get().isEmpty();
+        lookFailure.set("");
+        looking.start(
+                progress -> inspector.look(known, progress),
+                found -> looked.set(new Looked(of, found, reviewed && studied)),
+                e -> lookFailure.set(Messages.plain(e)));
     }
 
     @Override
     public void close() {
         reviewing.close();
         studying.close();
+        looking.close();
     }
 }

@@ -16,6 +16,8 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import neattrace.export.png.ArtworkPainter;
 import neattrace.export.png.PngWriter;
 import neattrace.files.FileStamp;
+import neattrace.inspection.Inspection;
+import neattrace.inspection.Inspector;
 import neattrace.job.History;
 import neattrace.job.Job;
 import neattrace.job.Reframing;
@@ -42,7 +44,7 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyObjectWrapper<ArtworkPainter> early = new ReadOnlyObjectWrapper<>();
     private final Pipeline pipeline = new Pipeline();
     private final ShownMaker maker = new ShownMaker(pipeline, press, this::showEarly);
-    private final Insights insights = new Insights(pipeline);
+    private final Insights insights;
     private final Previews previews = new Previews(shown::get);
     private final SheetMaking sheetMaking = new SheetMaking(messages);
     private final FileWriting writing = new FileWriting(messages, file::isScan);
@@ -55,7 +57,17 @@ public final class Workspace implements AutoCloseable {
 
     /** A workspace without a job, keeping what is its own in {@code folders}. */
     public Workspace(Folders folders) {
+        this(folders, Inspector.ALL);
+    }
+
+    /**
+     * The same with other inspections.
+     *
+     * @param inspections what is looked for in the job, beside the work
+     */
+    public Workspace(Folders folders, List<Inspection<?>> inspections) {
         this.folders = folders;
+        this.insights = new Insights(pipeline, inspections);
         this.keeper =
                 new Keeper(folders.autosave(), e -> Platform.runLater(() -> messages.complain(e)));
         history.addListener(property -> file.changed(job()));
@@ -303,7 +315,7 @@ public final class Workspace implements AutoCloseable {
         settled = history.get();
         previews.stop();
         early.set(null);
-        insights.lookThrough(result.drawing().traced());
+        insights.lookThrough(result.drawing());
         shown.set(result);
         List<Consumer<Shown>> now = List.copyOf(waiting);
         waiting.clear();

@@ -7,15 +7,12 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoMoreInteractions;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.DoubleConsumer;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
-import neattrace.app.docket.Finding.Answer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -26,22 +23,16 @@ import org.testfx.framework.junit5.Start;
 class DocketTest {
 
     private final DoubleConsumer whenSet = mock(DoubleConsumer.class);
-    private final List<String> done = new ArrayList<>();
     private NumberField field;
-    private FindingList findings;
     private Button elsewhere;
 
     @Start
     void start(Stage stage) {
         field = new NumberField("Gap width", "mm", 0, 4, 0.1, whenSet);
         field.show(1);
-        findings = new FindingList(finding -> null, finding -> done.add("look " + finding.title()));
         elsewhere = new Button("elsewhere");
         stage.setScene(
-                new Scene(
-                        new VBox(new Sentence("Gaps up to", field, "."), elsewhere, findings),
-                        360,
-                        500));
+                new Scene(new VBox(new Sentence("Gaps up to", field, "."), elsewhere), 360, 500));
         stage.show();
     }
 
@@ -120,33 +111,5 @@ class DocketTest {
         type(robot, "2.2");
         robot.push(KeyCode.ESCAPE);
         assertThat(field.getText()).isEqualTo("1 mm");
-    }
-
-    private Finding finding(String title) {
-        return Finding.general(
-                title,
-                "because",
-                new Answer("yes", () -> done.add("yes " + title)),
-                new Answer("no", () -> done.add("no " + title)));
-    }
-
-    @Test
-    void findingsAreWorkedThroughByKeyboard(FxRobot robot) {
-        robot.interact(() -> findings.show(List.of(finding("a"), finding("b")), "none"));
-        robot.interact(() -> findings.step(1));
-        robot.push(KeyCode.ENTER);
-        robot.interact(() -> findings.step(1));
-        robot.push(KeyCode.DELETE);
-        assertThat(done).containsExactly("look a", "yes a", "look b", "no b");
-        robot.interact(() -> findings.step(1));
-        assertThat(findings.chosenProperty().get().title()).as("round again").isEqualTo("a");
-    }
-
-    @Test
-    void theListSaysWhenNothingIsLeft(FxRobot robot) {
-        robot.interact(() -> findings.show(List.of(), "All settled."));
-        assertThat(robot.lookup("All settled.").tryQuery()).isPresent();
-        robot.interact(() -> findings.step(1));
-        assertThat(findings.chosenProperty().get()).isNull();
     }
 }

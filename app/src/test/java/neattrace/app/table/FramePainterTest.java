@@ -24,7 +24,7 @@ import neattrace.flat.StarterColours;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.Source;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;

@@ -6,6 +6,8 @@ import static org.mockito.Mockito.when;
 
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
+import neattrace.inspection.Inspector;
+import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import org.junit.jupiter.api.Test;
@@ -22,14 +24,17 @@ class InsightsTest {
         Traced broken = mock(Traced.class);
         when(broken.picture()).thenThrow(new IllegalStateException("the picture is gone"));
         when(broken.resolution()).thenThrow(new IllegalStateException("the measure is gone"));
-        try (Insights insights = new Insights(new Pipeline())) {
-            Platform.runLater(() -> insights.lookThrough(broken));
+        Drawing drawing = mock(Drawing.class);
+        when(drawing.traced()).thenReturn(broken);
+        try (Insights insights = new Insights(new Pipeline(), Inspector.ALL)) {
+            Platform.runLater(() -> insights.lookThrough(drawing));
             WaitForAsyncUtils.waitFor(
                     20,
                     TimeUnit.SECONDS,
                     () ->
                             !insights.reviewFailureProperty().get().isEmpty()
-                                    && !insights.studyFailureProperty().get().isEmpty());
+                                    && !insights.studyFailureProperty().get().isEmpty()
+                                    && !insights.lookFailureProperty().get().isEmpty());
             assertThat(insights.reviewProperty().get()).isNull();
             assertThat(insights.studyProperty().get()).isNull();
         }

@@ -108,9 +108,9 @@ public record Drawing(
                 && heightMm() == other.heightMm();
     }
 
-    /** The job's fills but for those of some areas, by their labels. */
-    public List<Fill> fillsBut(Set<Integer> labels) {
-        return job().fills().stream()
+    /** Fills but for those in some areas, by the areas' labels. */
+    public List<Fill> fillsBut(List<Fill> fills, Set<Integer> labels) {
+        return fills.stream()
                 .filter(
                         fill ->
                                 areaAt(fill.anchor())

@@ -10,7 +10,7 @@ import neattrace.flat.edge.RoughEdges;
 import neattrace.flat.rough.RoughColours;
 import neattrace.flat.rough.RoughJoins;
 import neattrace.job.Job;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
@@ -127,7 +127,7 @@ public final class RoughFlats {
                 coloured.add(area.get().label());
             }
         }
-        List<Fill> fills = new ArrayList<>(bare.fillsBut(coloured));
+        List<Fill> fills = new ArrayList<>(bare.fillsBut(bare.job().fills(), coloured));
         fills.addAll(taken);
         return fills;
     }

@@ -2,6 +2,7 @@ package neattrace.app.station.close;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import neattrace.app.station.Bench;
 import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
 import neattrace.app.work.Shown;
@@ -15,23 +16,19 @@ import neattrace.region.Gap;
 /** What the steps of the Close station work with. */
 final class CloseDesk {
 
+    private final Bench bench;
     private final Workspace workspace;
     private final Table table;
-    private final Runnable whenFindingsChange;
 
-    /**
-     * A desk.
-     *
-     * @param whenFindingsChange shows the findings again, though the drawing is the same
-     */
-    CloseDesk(Workspace workspace, Table table, Runnable whenFindingsChange) {
-        this.workspace = workspace;
-        this.table = table;
-        this.whenFindingsChange = whenFindingsChange;
+    CloseDesk(Bench bench) {
+        this.bench = bench;
+        this.workspace = bench.workspace();
+        this.table = bench.table();
     }
 
-    void showFindingsAgain() {
-        whenFindingsChange.run();
+    /** Shows marks and replies again. */
+    void refresh() {
+        bench.refresh();
     }
 
     Workspace workspace() {
@@ -61,9 +58,7 @@ final class CloseDesk {
 
     /** Takes up something to draw by hand and says how. */
     void take(Hand hand) {
-        table.take(hand);
-        table.requestFocus();
-        workspace.say(hand.hint() + "  Esc lays it down.");
+        bench.take(hand);
     }
 
     void lookAt(Point place, double reachMm) {

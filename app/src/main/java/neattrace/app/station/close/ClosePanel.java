@@ -4,24 +4,31 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
-import neattrace.app.docket.Finding;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.StepPane;
-import neattrace.app.route.Station;
-import neattrace.app.station.Panel;
+import neattrace.app.docket.StepTiles;
+import neattrace.app.route.Stop;
+import neattrace.app.station.Bench;
+import neattrace.app.station.Reply;
+import neattrace.app.station.StationPanel;
 import neattrace.app.table.Mark;
-import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
-import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
-import neattrace.job.pipeline.Pipeline;
+import neattrace.job.Job;
+import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
 
 /** Which gaps are closed and which stay open, cuts, the frame, and where colour would run. */
-public final class ClosePanel implements Panel {
+public final class ClosePanel implements StationPanel {
+
+    private static final Stop STOP =
+            new Stop("close", "Close", KeyCode.C, "M14 4.5 A8 8 0 1 0 19.5 10 M14 4.5 L19.5 10");
 
     /** How near to a ring's middle a click counts, screen px. */
     private static final double CLICK_PX = 11;
@@ -31,23 +38,17 @@ public final class ClosePanel implements Panel {
     private final KnifeStep knife;
     private final FrameStep frame;
     private final OpenStep open;
-    private final GapFindings gaps;
     private final RunReport run;
     private final StepPane steps;
     private final VBox content;
 
-    /**
-     * The panel of a workspace and its table.
-     *
-     * @param whenFindingsChange shows the findings again, though the drawing is the same
-     */
-    public ClosePanel(Workspace workspace, Table table, Runnable whenFindingsChange) {
-        desk = new CloseDesk(workspace, table, whenFindingsChange);
+    /** The station on a bench. */
+    public ClosePanel(Bench bench) {
+        desk = new CloseDesk(bench);
         mending = new Mending(desk);
         knife = new KnifeStep(desk);
         frame = new FrameStep(desk);
         open = new OpenStep(desk);
-        gaps = new GapFindings(desk, mending, open, knife::take);
         run = new RunReport(desk, mending);
         steps =
                 new StepPane(
@@ -60,14 +61,30 @@ public final class ClosePanel implements Panel {
         content.getStyleClass().add("line-station");
     }
 
-    /** Opens the step of a number from 1, or folds it if it is open. */
-    public void openStep(int number) {
-        steps.openStep(number);
+    @Override
+    public Stop stop() {
+        return STOP;
     }
 
     @Override
-    public Station station() {
-        return Station.CLOSE;
+    public boolean isTouched(Job job) {
+        return !job.close().equals(CloseSettings.automatic());
+    }
+
+    @Override
+    public boolean pressed(KeyEvent event) {
+        return StepTiles.number(event).filter(steps::openStep).isPresent();
+    }
+
+    /** What the knife or a question came to; the knife's before, since it is not done. */
+    @Override
+    public Optional<Reply> reply(Shown shown) {
+        return knife.reply().or(() -> run.reply(shown));
+    }
+
+    @Override
+    public void takeUp(String hand) {
+        knife.take();
     }
 
     @Override
@@ -83,27 +100,6 @@ public final class ClosePanel implements Panel {
     @Override
     public void show(Shown shown) {
         steps.show(shown);
-    }
-
-    @Override
-    public List<Finding> findings(Shown shown) {
-        List<Finding> findings = new ArrayList<>();
-        if (shown.drawing().areas().areas().isEmpty() && !shown.drawing().lines().isEmpty()) {
-            findings.add(
-                    Finding.general(
-                            "No areas were made",
-                            String.format(
-                                    Locale.ROOT,
-                                    "Either the whole sheet is ink, or it has more than %,d"
-                                            + " stretches of paper: that is noise, not a drawing."
-                                            + " Specks and the ink threshold are set at Sheet.",
-                                    Pipeline.MOST_AREAS)));
-            return findings;
-        }
-        findings.addAll(run.findings(shown));
-        findings.addAll(knife.findings(shown));
-        findings.addAll(gaps.of(shown));
-        return findings;
     }
 
     /** A click on a gap opens it, or closes it; one elsewhere asks where colour would run. */
@@ -129,18 +125,38 @@ public final class ClosePanel implements Panel {
         List<Mark> marks = new ArrayList<>(frame.marks(shown));
         marks.addAll(open.marks(shown));
         marks.addAll(knife.marks(shown));
-        shown.drawing().areas().gaps().forEach(gap -> marks.add(GapFindings.mark(gap, mmPerPx)));
+        shown.drawing().areas().gaps().forEach(gap -> marks.add(mark(gap, mmPerPx)));
         run.mark(shown).ifPresent(marks::add);
         return marks;
     }
 
     @Override
-    public String whenSettled() {
+    public String whenClear() {
         return "Every gap is decided.";
     }
 
     @Override
     public TableMode usualMode() {
         return TableMode.ALL;
+    }
+
+    /** A gap on the table: red and broken while it is open and nobody has decided on it. */
+    private static Mark mark(Gap gap, double mmPerPx) {
+        Mark mark = measured(gap, mmPerPx);
+        return gap.decided() && !gap.closed() ? mark.meant("meant open") : mark;
+    }
+
+    private static Mark measured(Gap gap, double mmPerPx) {
+        return new Mark(
+                gap.place().times(mmPerPx),
+                gap.from().times(mmPerPx),
+                gap.to().times(mmPerPx),
+                String.format(
+                        Locale.ROOT,
+                        "%.2f mm, %s",
+                        gap.widthPx() * mmPerPx,
+                        gap.closed() ? "closed" : "open"),
+                false,
+                !gap.closed());
     }
 }

@@ -15,6 +15,7 @@ import neattrace.app.work.Shown;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
+import neattrace.region.Mend;
 
 /** Up to which width gaps are closed, and how. */
 final class GapStep implements Step {
@@ -22,6 +23,7 @@ final class GapStep implements Step {
     private final NumberField width;
     private final Button suggested;
     private final Label counts = new Label();
+    private final ChoiceField<Mend> ways;
     private final VBox content;
 
     GapStep(CloseDesk desk, Mending mending) {
@@ -42,14 +44,15 @@ final class GapStep implements Step {
                                 desk.change(
                                         "Gap width from the drawing",
                                         settings -> settings.withGapMm(CloseSettings.AUTOMATIC)));
-        ChoiceField<Mending.Way> ways =
+        ways =
                 new ChoiceField<>(
                         "How gaps are closed by hand",
-                        Arrays.asList(Mending.Way.values()),
-                        Mending.Way::words,
+                        Arrays.asList(Mend.values()),
+                        Mending::words,
                         way -> {
                             mending.setWay(way);
-                            desk.workspace().say("Gaps are now mended by " + way.words() + ".");
+                            desk.workspace()
+                                    .say("Gaps are now mended by " + Mending.words(way) + ".");
                         });
         ways.setId("mending-way");
         counts.getStyleClass().add("measure");
@@ -88,6 +91,7 @@ final class GapStep implements Step {
         boolean automatic = shown.drawing().job().close().isAutomatic();
         double mm = areas.gapPx() * shown.drawing().resolution().mmPerPx();
         width.show(Math.round(mm * 100) / 100.0);
+        ways.show(shown.drawing().job().close().mend());
         suggested.setVisible(!automatic);
         suggested.setManaged(!automatic);
         long closed = areas.gaps().stream().filter(Gap::closed).count();

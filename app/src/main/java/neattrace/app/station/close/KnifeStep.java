@@ -9,11 +9,11 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
-import neattrace.app.docket.Finding;
-import neattrace.app.docket.Finding.Answer;
+import neattrace.app.docket.Choice;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Rows;
 import neattrace.app.docket.Step;
+import neattrace.app.station.Reply;
 import neattrace.app.table.Mark;
 import neattrace.app.table.hand.PickHand;
 import neattrace.app.table.hand.TrailHand;
@@ -91,7 +91,7 @@ final class KnifeStep implements Step {
             case OFF_THE_SHEET -> desk.workspace().say("Not cut: that is off the sheet.");
             case A_DOT -> desk.workspace().say("Not cut: the line was hardly more than a dot.");
         }
-        desk.showFindingsAgain();
+        desk.refresh();
     }
 
     /** Both parts keep the area's colour until one of them is given another. */
@@ -154,58 +154,32 @@ final class KnifeStep implements Step {
         desk.workspace().say("One area again.");
     }
 
-    /** Lines that stopped short, and cuts that part nothing. */
-    List<Finding> findings(Shown shown) {
-        List<Finding> findings = new ArrayList<>();
-        if (unfinished != null) {
-            findings.add(unfinished(unfinished));
+    /** What the last cut came to if it did not reach a line. */
+    Optional<Reply> reply() {
+        if (unfinished == null) {
+            return Optional.empty();
         }
-        Drawing drawing = shown.drawing();
-        Knife knife = drawing.knife();
-        for (Join cut : drawing.job().close().cuts()) {
-            if (!knife.parts(cut, drawing.areas())) {
-                findings.add(
-                        new Finding(
-                                cut.middle(),
-                                5,
-                                "A cut parts nothing",
-                                "Both its sides are one area: it leads round an end, or the lines"
-                                        + " it ran between have changed.",
-                                Mark.line(cut.line(), cut.middle(), "parts nothing"),
-                                List.of(
-                                        new Answer("Take it away", () -> forget(cut)),
-                                        new Answer("Cut again", this::take))));
-            }
-        }
-        return findings;
-    }
-
-    private void forget(Join cut) {
-        int index = desk.settings().cuts().indexOf(cut);
-        if (index >= 0) {
-            remove(index);
-        }
-    }
-
-    private Finding unfinished(Slice slice) {
+        Slice slice = unfinished;
         List<Point> line = unfinishedLine;
-        return new Finding(
-                slice.at(),
-                Math.max(4, 2 * slice.shortMm()),
-                String.format(Locale.ROOT, "The cut stops %.1f mm short", slice.shortMm()),
-                "A cut that does not reach the line leaves the two sides one area.",
-                Mark.at(slice.at(), String.format(Locale.ROOT, "%.1f mm", slice.shortMm()), false)
-                        .along(line),
-                List.of(
-                        new Answer(
-                                "Run it on to the line",
-                                () -> cut(line, slice.shortMm() * 1.5 + 1)),
-                        new Answer(
-                                "Forget it",
-                                () -> {
-                                    unfinished = null;
-                                    desk.showFindingsAgain();
-                                })));
+        return Optional.of(
+                new Reply(
+                        String.format(Locale.ROOT, "The cut stops %.1f mm short", slice.shortMm()),
+                        "A cut that does not reach the line leaves the two sides one area.",
+                        Mark.at(
+                                        slice.at(),
+                                        String.format(Locale.ROOT, "%.1f mm", slice.shortMm()),
+                                        true)
+                                .along(line),
+                        List.of(
+                                new Choice(
+                                        "Run it on to the line",
+                                        () -> cut(line, slice.shortMm() * 1.5 + 1)),
+                                new Choice("Forget it", this::forget))));
+    }
+
+    private void forget() {
+        unfinished = null;
+        desk.refresh();
     }
 
     /** Cuts and lines from a rough, to be seen on the table. */

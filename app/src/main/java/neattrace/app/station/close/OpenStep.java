@@ -16,9 +16,9 @@ import neattrace.app.table.Mark;
 import neattrace.app.table.hand.PickHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
+import neattrace.job.change.Closing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.region.CloseSettings;
-import neattrace.region.Gap;
 import neattrace.region.OpenLine;
 
 /** Lines that are meant to end in the open. */
@@ -71,17 +71,6 @@ final class OpenStep implements Step {
                         () -> desk.workspace().say("There is no line here."));
     }
 
-    /** Marks the lines that end at an opening. */
-    void markLinesAt(Gap gap) {
-        List<OpenLine> lines = desk.study().map(study -> study.openLinesAt(gap)).orElse(List.of());
-        if (lines.isEmpty()) {
-            desk.workspace()
-                    .say("No line was found to end here; “It is meant” leaves this opening alone.");
-            return;
-        }
-        mark(lines);
-    }
-
     private void mark(List<OpenLine> lines) {
         List<OpenLine> fresh =
                 lines.stream().filter(line -> !desk.settings().openLines().contains(line)).toList();
@@ -89,13 +78,7 @@ final class OpenStep implements Step {
             desk.workspace().say("That line is marked already.");
             return;
         }
-        desk.change(
-                fresh.size() == 1 ? "A line meant open" : "Lines meant open",
-                settings -> {
-                    List<OpenLine> all = new ArrayList<>(settings.openLines());
-                    all.addAll(fresh);
-                    return settings.withOpenLines(all);
-                });
+        desk.workspace().change("A line meant open", job -> Closing.leaveOpen(job, fresh));
         desk.workspace().say("Openings at this line are left alone from now on.");
     }
 

@@ -1,11 +1,10 @@
 package neattrace.app.station.close;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import neattrace.app.docket.Finding;
-import neattrace.app.docket.Finding.Answer;
+import neattrace.app.docket.Choice;
+import neattrace.app.station.Reply;
 import neattrace.app.table.Mark;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
@@ -41,13 +40,13 @@ final class RunReport {
         if (shown != null) {
             desk.workspace().say(words(run(shown), desk.mmPerPx()));
         }
-        desk.showFindingsAgain();
+        desk.refresh();
     }
 
     /** Asks nothing any more. */
     void forget() {
         asked = null;
-        desk.showFindingsAgain();
+        desk.refresh();
     }
 
     private Run run(Shown shown) {
@@ -114,40 +113,38 @@ final class RunReport {
                         .on(way));
     }
 
-    /** What can be done about it, as the first finding. */
-    List<Finding> findings(Shown shown) {
+    /** What it came to, and what can be done about it. */
+    Optional<Reply> reply(Shown shown) {
         Optional<Mark> mark = mark(shown);
         if (mark.isEmpty()) {
-            return List.of();
+            return Optional.empty();
         }
         Neck neck = run.tightest().orElseThrow();
-        double mmPerPx = shown.drawing().resolution().mmPerPx();
-        Point place = neck.place().times(mmPerPx);
-        List<Answer> answers = new ArrayList<>();
-        if (run.open()) {
-            Gap gap =
-                    new Gap(
-                            neck.place(),
-                            neck.from(),
-                            neck.to(),
-                            neck.widthPx(),
-                            neck.ends(),
-                            false,
-                            false,
-                            0,
-                            0);
-            answers.add(new Answer(mending.way().answer(), () -> mending.close(gap)));
-        } else {
-            answers.add(new Answer("Open it", () -> mending.decide(place, false)));
-        }
-        answers.add(new Answer("Done", this::forget));
-        return List.of(
-                new Finding(
-                        place,
-                        Math.max(4, 4 * neck.widthPx() * mmPerPx),
+        Point place = neck.place().times(shown.drawing().resolution().mmPerPx());
+        Choice first =
+                run.open()
+                        ? new Choice(
+                                Mending.answer(desk.settings().mend()),
+                                () -> mending.close(gap(neck)))
+                        : new Choice("Open it", () -> mending.decide(place, false));
+        return Optional.of(
+                new Reply(
                         run.open() ? "From there colour runs out" : "From there colour is held",
-                        words(run, mmPerPx),
+                        words(run, desk.mmPerPx()),
                         mark.get(),
-                        answers));
+                        List.of(first, new Choice("Done", this::forget))));
+    }
+
+    private static Gap gap(Neck neck) {
+        return new Gap(
+                neck.place(),
+                neck.from(),
+                neck.to(),
+                neck.widthPx(),
+                neck.ends(),
+                false,
+                false,
+                0,
+                0);
     }
 }

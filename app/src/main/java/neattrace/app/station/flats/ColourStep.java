@@ -28,7 +28,7 @@ import neattrace.flat.Swatch;
 import neattrace.flat.alike.AlikeAreas;
 import neattrace.geom.Point;
 import neattrace.job.Job;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Area;

@@ -8,7 +8,7 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.paint.Color;
-import javafx.stage.FileChooser;
+import neattrace.app.station.Bench;
 import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
 import neattrace.app.work.Shown;
@@ -20,7 +20,7 @@ import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.Job;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
 import neattrace.press.colour.Rgb;
@@ -29,15 +29,17 @@ import neattrace.region.Area;
 /** What the steps of the Flats station work with. */
 final class FlatsDesk {
 
+    private final Bench bench;
     private final Workspace workspace;
     private final Table table;
 
     /** Id of the swatch in hand; {@link Fill#PAPER} takes colour away. */
     private final ReadOnlyObjectWrapper<Integer> inHand = new ReadOnlyObjectWrapper<>(Fill.PAPER);
 
-    FlatsDesk(Workspace workspace, Table table) {
-        this.workspace = workspace;
-        this.table = table;
+    FlatsDesk(Bench bench) {
+        this.bench = bench;
+        this.workspace = bench.workspace();
+        this.table = bench.table();
     }
 
     Workspace workspace() {
@@ -121,13 +123,16 @@ final class FlatsDesk {
 
     /** Takes up something to draw by hand and says how. */
     void take(Hand hand) {
-        table.take(hand);
-        table.requestFocus();
-        workspace.say(hand.hint() + "  Esc lays it down.");
+        bench.take(hand);
     }
 
     void lookAt(Point place, double reachMm) {
         table.lookAt(place, reachMm);
+    }
+
+    /** Shows the colour that a click would lay; null if clicks do not colour. */
+    void dab(Color colour) {
+        table.dabProperty().set(colour);
     }
 
     /** Whether pages are mid-grey, to judge colours on. */
@@ -141,18 +146,11 @@ final class FlatsDesk {
 
     /** Lets the user choose a file to read; null if none was. */
     File choose(String title, String kind, String... patterns) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, patterns));
-        return chooser.showOpenDialog(table.getScene().getWindow());
+        return bench.choose(title, kind, patterns);
     }
 
     /** Lets the user choose where to write; null if not. */
     File chooseTarget(String title, String name, String ending) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.setInitialFileName(FileNames.proposed(name) + ending);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Palette", "*" + ending));
-        return chooser.showSaveDialog(table.getScene().getWindow());
+        return bench.chooseTarget(title, FileNames.proposed(name), "Palette", ending);
     }
 }

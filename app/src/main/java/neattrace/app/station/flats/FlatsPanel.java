@@ -2,41 +2,51 @@ package neattrace.app.station.flats;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.scene.Node;
-import javafx.scene.paint.Color;
-import neattrace.app.docket.Finding;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import neattrace.app.docket.StepPane;
-import neattrace.app.route.Station;
-import neattrace.app.station.Panel;
-import neattrace.app.table.Table;
+import neattrace.app.docket.StepTiles;
+import neattrace.app.route.Stop;
+import neattrace.app.station.Bench;
+import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.table.Target;
 import neattrace.app.work.Shown;
-import neattrace.app.work.Workspace;
 import neattrace.flat.Fill;
 import neattrace.flat.exchange.PaletteFile;
 import neattrace.geom.Point;
 import neattrace.job.Job;
+import neattrace.region.Area;
 
 /** Swatches, and areas that take them. */
-public final class FlatsPanel implements Panel {
+public final class FlatsPanel implements StationPanel {
+
+    private static final Stop STOP =
+            new Stop(
+                    "flats",
+                    "Flats",
+                    KeyCode.F,
+                    "M4 4 H11 V11 H4 Z M13 4 H20 V20 H13 Z M4 13 H11 V20 H4 Z");
 
     private final FlatsDesk desk;
     private final ColourStep colour;
     private final PaletteStep palette;
     private final RoughStep rough;
-    private final FlatFindings findings;
     private final StepPane steps;
     private Shown shown;
 
-    /** The panel of a workspace and its table. */
-    public FlatsPanel(Workspace workspace, Table table) {
-        desk = new FlatsDesk(workspace, table);
+    /** Whether one is at this station. */
+    private boolean here;
+
+    /** The station on a bench. */
+    public FlatsPanel(Bench bench) {
+        desk = new FlatsDesk(bench);
         colour = new ColourStep(desk);
         palette = new PaletteStep(desk);
         rough = new RoughStep(desk);
-        findings = new FlatFindings(desk);
         steps =
                 new StepPane(
                         List.of(
@@ -49,8 +59,13 @@ public final class FlatsPanel implements Panel {
                         false,
                         desk::shown);
         steps.getStyleClass().add("line-station");
-        table.setTargets(colour::target);
-        desk.inHand().addListener(property -> steps.showChosen());
+        bench.table().setTargets(colour::target);
+        desk.inHand()
+                .addListener(
+                        property -> {
+                            steps.showChosen();
+                            showDab();
+                        });
     }
 
     /** Opens a reference picture. */
@@ -83,21 +98,32 @@ public final class FlatsPanel implements Panel {
         }
     }
 
-    /** What lies over the table while colourways are looked at side by side. */
-    public Node wall() {
-        return palette.wall();
+    @Override
+    public Optional<Node> overTable() {
+        return Optional.of(palette.wall());
     }
 
-    /** Goes back to the table from whatever lies over it; false if nothing does. */
-    public boolean backToTheTable() {
+    @Override
+    public boolean putAway() {
         boolean covered = palette.wall().isVisible();
         palette.wall().hide();
         return covered;
     }
 
-    /** The colour of the swatch in hand. */
-    public Color dab() {
-        return colour.dab();
+    @Override
+    public void entered() {
+        here = true;
+        showDab();
+    }
+
+    @Override
+    public void left() {
+        here = false;
+        showDab();
+    }
+
+    private void showDab() {
+        desk.dab(here && desk.shown() != null ? colour.dab() : null);
     }
 
     /** What a click at a place would colour. */
@@ -111,8 +137,30 @@ public final class FlatsPanel implements Panel {
     }
 
     @Override
-    public Station station() {
-        return Station.FLATS;
+    public Stop stop() {
+        return STOP;
+    }
+
+    @Override
+    public boolean isTouched(Job job) {
+        return !job.fills().isEmpty()
+                || job.settled().stream().anyMatch(one -> one.station().equals(STOP.key()));
+    }
+
+    @Override
+    public boolean pressed(KeyEvent event) {
+        Optional<Integer> number = StepTiles.number(event);
+        number.ifPresent(this::pick);
+        return number.isPresent();
+    }
+
+    @Override
+    public void colour(List<Area> areas) {
+        if (desk.inHand().get() == Fill.PAPER) {
+            desk.workspace().say("Pick a swatch first: press its number.");
+        } else {
+            desk.colour(areas);
+        }
     }
 
     @Override
@@ -137,15 +185,11 @@ public final class FlatsPanel implements Panel {
             desk.inHand().set(Fill.PAPER);
         }
         steps.show(now);
+        showDab();
     }
 
     @Override
-    public List<Finding> findings(Shown now) {
-        return findings.of(now);
-    }
-
-    @Override
-    public String whenSettled() {
+    public String whenClear() {
         return "Every area is decided.";
     }
 

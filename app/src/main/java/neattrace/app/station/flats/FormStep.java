@@ -19,7 +19,7 @@ import neattrace.app.work.Shown;
 import neattrace.flat.Form;
 import neattrace.geom.Point;
 import neattrace.job.Job;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 
 /** Insets, lit and shaded sides, highlights and shadows; all of them flat, all in one light. */
 final class FormStep implements Step {

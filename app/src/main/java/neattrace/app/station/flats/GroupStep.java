@@ -13,7 +13,7 @@ import neattrace.app.docket.Rows;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
 import neattrace.flat.AreaGroup;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 
 /** Areas marked once as belonging together. */

@@ -28,7 +28,7 @@ import neattrace.flat.exchange.PaletteFile;
 import neattrace.flat.exchange.PaletteFile.Format;
 import neattrace.flat.review.FlatReview;
 import neattrace.job.Job;
-import neattrace.job.colouring.Colouring;
+import neattrace.job.change.Colouring;
 import neattrace.job.file.JobFile;
 
 /** The swatch in hand, the order of swatches, colourways, and palettes of other files. */

@@ -7,21 +7,19 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import neattrace.app.docket.ChoiceField;
-import neattrace.app.docket.Finding;
-import neattrace.app.docket.Finding.Answer;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
-import neattrace.app.route.Station;
-import neattrace.app.station.Panel;
+import neattrace.app.route.Stop;
+import neattrace.app.station.Bench;
+import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
@@ -35,7 +33,6 @@ import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
 import neattrace.flat.LineLayer;
-import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Traced;
@@ -43,7 +40,10 @@ import neattrace.progress.Progress;
 import neattrace.trace.stroke.StrokeArt;
 
 /** Writes the drawing for others. */
-public final class HandOverPanel implements Panel {
+public final class HandOverPanel implements StationPanel {
+
+    private static final Stop STOP =
+            new Stop("hand-over", "Hand over", KeyCode.H, "M3 7 H21 V19 H3 Z M3 7 L12 14 L21 7");
 
     /** What can be written. */
     public enum Format {
@@ -64,8 +64,8 @@ public final class HandOverPanel implements Panel {
         }
     }
 
+    private final Bench bench;
     private final Workspace workspace;
-    private final Consumer<Station> go;
     private final NumberField ppi;
     private final Label layers = new Label();
     private final VBox content = new VBox(10);
@@ -73,14 +73,13 @@ public final class HandOverPanel implements Panel {
     private boolean asStrokes;
     private Shown shown;
 
-    /**
-     * The panel of a workspace.
-     *
-     * @param go leads to the station where something is still to be decided
-     */
-    public HandOverPanel(Workspace workspace, Consumer<Station> go) {
-        this.workspace = workspace;
-        this.go = go;
+    /** Whether files of what is on the table were written. */
+    private boolean written;
+
+    /** The station on a bench. */
+    public HandOverPanel(Bench bench) {
+        this.bench = bench;
+        this.workspace = bench.workspace();
         ppi = new NumberField("PNG resolution", "ppi", 10, 2400, 50, v -> pngPpi = v);
         ppi.show(pngPpi);
         layers.getStyleClass().add("measure");
@@ -125,13 +124,12 @@ public final class HandOverPanel implements Panel {
             return;
         }
         String ending = format.title.toLowerCase(Locale.ROOT);
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Write " + format.title);
-        chooser.setInitialFileName(
-                FileNames.proposed(shown.drawing().job().title()) + "." + ending);
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter(format.title, "*." + ending));
-        File file = chooser.showSaveDialog(content.getScene().getWindow());
+        File file =
+                bench.chooseTarget(
+                        "Write " + format.title,
+                        FileNames.proposed(shown.drawing().job().title()),
+                        format.title,
+                        "." + ending);
         if (file != null) {
             write(format, file.toPath());
         }
@@ -149,7 +147,7 @@ public final class HandOverPanel implements Panel {
                 "Wrote " + file.getFileName() + "." + leftOut(format, now),
                 file,
                 () -> AtomicFile.write(file, out -> write(format, now, resolution, strokes, out)),
-                () -> {});
+                () -> written = true);
     }
 
     /** What a format cannot hold, in plain words; empty if it holds everything. */
@@ -200,8 +198,13 @@ public final class HandOverPanel implements Panel {
     }
 
     @Override
-    public Station station() {
-        return Station.HAND_OVER;
+    public Stop stop() {
+        return STOP;
+    }
+
+    @Override
+    public boolean isTouched(Job job) {
+        return written;
     }
 
     @Override
@@ -216,6 +219,7 @@ public final class HandOverPanel implements Panel {
 
     @Override
     public void show(Shown now) {
+        written &= shown != null && shown.drawing() == now.drawing();
         shown = now;
         List<String> names = new ArrayList<>();
         if (!now.art().lines().isEmpty() || now.art().colouredLines().isEmpty()) {
@@ -244,81 +248,7 @@ public final class HandOverPanel implements Panel {
     }
 
     @Override
-    public List<Finding> findings(Shown now) {
-        List<Finding> findings = new ArrayList<>();
-        long colourless =
-                now.drawing().job().swatches().stream()
-                        .filter(swatch -> !used(now).contains(swatch.id()))
-                        .count();
-        if (colourless > 0) {
-            findings.add(
-                    Finding.general(
-                            colourless == 1
-                                    ? "1 swatch is used nowhere"
-                                    : colourless + " swatches are used nowhere",
-                            "They are not written; a printer would ask about them.",
-                            new Answer("Remove them", () -> removeUnused(now))));
-        }
-        List<String> spots =
-                now.drawing().job().swatches().stream()
-                        .filter(swatch -> swatch.spot().isPresent())
-                        .filter(swatch -> used(now).contains(swatch.id()))
-                        .map(Swatch::name)
-                        .toList();
-        if (!spots.isEmpty()) {
-            findings.add(
-                    Finding.general(
-                            String.join(", ", spots)
-                                    + (spots.size() == 1 ? " has" : " have")
-                                    + " no ink of its own in files",
-                            "It is kept with the job as an ink of its own; files have it as CMYK"
-                                    + " for now. Tell your printer.",
-                            new Answer("Look at Press", () -> go.accept(Station.PRESS))));
-        }
-        int bare = now.drawing().emptyAreas().size();
-        boolean coloured = !now.art().layers().isEmpty();
-        if (coloured && bare > 0) {
-            findings.add(
-                    Finding.general(
-                            bare == 1 ? "1 area is still bare" : bare + " areas are still bare",
-                            "Missed areas show as white spots on the finished thing.",
-                            new Answer("Look at Flats", () -> go.accept(Station.FLATS))));
-        }
-        if (!now.drawing().attachment().lost().isEmpty()) {
-            findings.add(
-                    Finding.general(
-                            "A colour lost its area",
-                            "It is not in the files.",
-                            new Answer("Look at Flats", () -> go.accept(Station.FLATS))));
-        }
-        return findings;
-    }
-
-    /** The swatches that flats and lines are made of. */
-    private static List<Integer> used(Shown now) {
-        List<Integer> used = new ArrayList<>();
-        now.art().layers().forEach(layer -> used.add(layer.swatch().id()));
-        // What forms cover altogether is used all the same.
-        used.addAll(now.drawing().attachment().swatchOf().values());
-        now.art().colouredLines().forEach(layer -> used.add(layer.swatch().id()));
-        return used;
-    }
-
-    private void removeUnused(Shown now) {
-        List<Integer> used = used(now);
-        workspace.change(
-                "Remove unused swatches",
-                job -> {
-                    Job less = job;
-                    for (Swatch swatch : job.swatches()) {
-                        less = used.contains(swatch.id()) ? less : less.withoutSwatch(swatch.id());
-                    }
-                    return less;
-                });
-    }
-
-    @Override
-    public String whenSettled() {
+    public String whenClear() {
         return "Ready to go.";
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import neattrace.app.station.Bench;
 import neattrace.app.table.Hand;
 import neattrace.app.table.LineLook;
 import neattrace.app.table.Table;
@@ -23,12 +24,14 @@ final class LineDesk {
     /** So near to a line on screen is on it, px. */
     private static final double REACH_PX = 9;
 
+    private final Bench bench;
     private final Workspace workspace;
     private final Table table;
 
-    LineDesk(Workspace workspace, Table table) {
-        this.workspace = workspace;
-        this.table = table;
+    LineDesk(Bench bench) {
+        this.bench = bench;
+        this.workspace = bench.workspace();
+        this.table = bench.table();
     }
 
     Workspace workspace() {
@@ -95,9 +98,7 @@ final class LineDesk {
     /** Takes up something to draw by hand and says how. */
     void take(Hand hand) {
         table.modeProperty().set(TableMode.LINES);
-        table.take(hand);
-        table.requestFocus();
-        workspace.say(hand.hint() + "  Esc lays it down.");
+        bench.take(hand);
     }
 
     void look(LineLook look) {

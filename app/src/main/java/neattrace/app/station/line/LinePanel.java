@@ -1,65 +1,57 @@
 package neattrace.app.station.line;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
-import neattrace.app.docket.Finding;
-import neattrace.app.docket.Finding.Answer;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.StepPane;
-import neattrace.app.route.Station;
-import neattrace.app.station.Panel;
+import neattrace.app.docket.StepTiles;
+import neattrace.app.route.Stop;
+import neattrace.app.station.Bench;
+import neattrace.app.station.StationPanel;
 import neattrace.app.table.LineLook;
-import neattrace.app.table.Mark;
-import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
-import neattrace.app.work.Workspace;
-import neattrace.geom.Point;
-import neattrace.job.pipeline.Drawing;
-import neattrace.sheet.SpeckRecipe;
-import neattrace.trace.Deviation;
-import neattrace.trace.PointEdit;
-import neattrace.trace.edit.InkEdit;
+import neattrace.job.Job;
+import neattrace.trace.LineRecipe;
 
 /** Ink becomes curves and lines: how wide they are, what is doubtful, and tools to finish them. */
-public final class LinePanel implements Panel {
+public final class LinePanel implements StationPanel {
 
-    /** Smaller deviations than this cannot be seen in print at 300 ppi, px. */
-    private static final double WORTH_A_LOOK_PX = 0.5;
-
-    private static final int MOST_DEVIATIONS = 20;
+    private static final Stop STOP =
+            new Stop(
+                    "line",
+                    "Line",
+                    KeyCode.L,
+                    "M3 19 C7 5 12 5 13 12 C14 19 18 18 21 6 M3 19 h0.1 M21 6 h0.1");
 
     private final LineDesk desk;
-    private final CurveStep curves;
     private final StepPane steps;
     private final WidthRows widths;
-    private final StudyFindings study;
     private final ChoiceField<LineLook> look;
     private final VBox content;
     private LineLook chosenLook = LineLook.POINTS;
 
-    /** The panel of a workspace and its table. */
-    public LinePanel(Workspace workspace, Table table) {
-        desk = new LineDesk(workspace, table);
-        curves = new CurveStep(desk);
+    /** The station on a bench. */
+    public LinePanel(Bench bench) {
+        desk = new LineDesk(bench);
         steps =
                 new StepPane(
                         List.of(
                                 new MendStep(desk),
                                 new WeightStep(desk),
-                                curves,
+                                new CurveStep(desk),
                                 new PointStep(desk),
                                 new ColourStep(desk),
                                 new LimitStep(desk)),
                         true,
                         desk::shown);
         widths = new WidthRows(desk);
-        study = new StudyFindings(desk);
         look =
                 new ChoiceField<>(
                         "Beside the ink",
@@ -68,7 +60,8 @@ public final class LinePanel implements Panel {
                         this::setLook);
         look.setId("line-look");
         look.show(chosenLook);
-        table.lineLookProperty()
+        bench.table()
+                .lineLookProperty()
                 .addListener(
                         (property, before, now) -> {
                             // Away from this station nothing is shown, which is no choice.
@@ -97,19 +90,30 @@ public final class LinePanel implements Panel {
         desk.look(next);
     }
 
-    /** Opens the step of a number from 1, or folds it if it is open. */
-    public void openStep(int number) {
-        steps.openStep(number);
+    @Override
+    public Stop stop() {
+        return STOP;
     }
 
     @Override
-    public void findingChosen(Finding finding) {
-        steps.fold();
+    public boolean isTouched(Job job) {
+        return !job.line().equals(LineRecipe.AS_DRAWN)
+                || job.settled().stream().anyMatch(one -> one.station().equals(STOP.key()));
     }
 
     @Override
-    public Station station() {
-        return Station.LINE;
+    public boolean pressed(KeyEvent event) {
+        return StepTiles.number(event).filter(steps::openStep).isPresent();
+    }
+
+    @Override
+    public void entered() {
+        desk.look(chosenLook);
+    }
+
+    @Override
+    public void left() {
+        desk.look(LineLook.NOTHING);
     }
 
     @Override
@@ -129,111 +133,8 @@ public final class LinePanel implements Panel {
     }
 
     @Override
-    public List<Finding> findings(Shown shown) {
-        Drawing drawing = shown.drawing();
-        List<Finding> findings = new ArrayList<>();
-        if (drawing.tracing().isNoise()) {
-            findings.add(
-                    Finding.general(
-                            "Nothing was traced",
-                            drawing.traced().emptiness().orElse(""),
-                            new Answer(
-                                    "Drop specks under 1 mm",
-                                    () ->
-                                            desk.workspace()
-                                                    .change(
-                                                            "Specks",
-                                                            job ->
-                                                                    job.withRecipe(
-                                                                            job.recipe()
-                                                                                    .withSpecks(
-                                                                                            SpeckRecipe
-                                                                                                    .under(
-                                                                                                            1)))))));
-        }
-        drawing.work().adriftEdits().forEach(edit -> findings.add(adrift(edit)));
-        drawing.work().adriftPoints().forEach(edit -> findings.add(adrift(edit)));
-        if (desk.study() != null) {
-            findings.addAll(study.of(desk.study(), drawing));
-        }
-        findings.addAll(deviations(drawing));
-        return findings;
-    }
-
-    private Finding adrift(InkEdit edit) {
-        return new Finding(
-                edit.at(),
-                4,
-                edit.what() + ": the ink it was made for is gone",
-                "The sheet has changed since. The edit is kept and does what it still can.",
-                Mark.at(edit.at(), edit.what(), false),
-                List.of(
-                        new Answer(
-                                "Drop the edit",
-                                () ->
-                                        desk.change(
-                                                "Drop an edit",
-                                                recipe -> {
-                                                    List<InkEdit> rest =
-                                                            new ArrayList<>(recipe.edits());
-                                                    rest.remove(edit);
-                                                    return recipe.withEdits(rest);
-                                                }))));
-    }
-
-    private Finding adrift(PointEdit edit) {
-        return new Finding(
-                edit.at(),
-                4,
-                "A changed point is no longer there",
-                "The curve has been drawn anew since. The change is kept, in case it comes back.",
-                Mark.at(edit.at(), "point", false),
-                List.of(
-                        new Answer(
-                                "Drop the change",
-                                () ->
-                                        desk.change(
-                                                "Drop a changed point",
-                                                recipe -> {
-                                                    List<PointEdit> rest =
-                                                            new ArrayList<>(recipe.points());
-                                                    rest.remove(edit);
-                                                    return recipe.withPoints(rest);
-                                                }))));
-    }
-
-    private List<Finding> deviations(Drawing drawing) {
-        double scale = drawing.resolution().mmPerPx();
-        double bound = drawing.job().line().maxErrorPx();
-        // Within the grain a closer fit follows nothing but grain.
-        double worthALook = Math.max(WORTH_A_LOOK_PX, 1.01 * drawing.tracing().boundPx());
-        return drawing.tracing().deviations().stream()
-                .filter(deviation -> deviation.distance() > worthALook)
-                .limit(MOST_DEVIATIONS)
-                .map(deviation -> deviation(deviation, scale, bound))
-                .toList();
-    }
-
-    private Finding deviation(Deviation deviation, double scale, double bound) {
-        Point at = deviation.at().times(scale);
-        String measure =
-                String.format(Locale.ROOT, "%.3f mm off the scan", deviation.distance() * scale);
-        return new Finding(
-                at,
-                2.5,
-                measure,
-                "The curve cuts this place short. A closer fit follows it, with more points.",
-                Mark.at(at, measure, false),
-                List.of(new Answer("Fit more closely", () -> curves.setCloseness(bound / 2))));
-    }
-
-    @Override
-    public String whenSettled() {
-        return desk.study() == null
-                ? desk.workspace().insights().studyFailureProperty().get().isEmpty()
-                        ? "The lines are being looked through …"
-                        : "The lines could not be looked through."
-                : "Nothing to decide: no nub, no break, no line too thin.";
+    public String whenClear() {
+        return "Nothing to decide: no nub, no break, no line too thin.";
     }
 
     @Override

@@ -1,37 +1,42 @@
 package neattrace.app.station.press;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import neattrace.app.docket.ChoiceField;
-import neattrace.app.docket.Finding;
-import neattrace.app.docket.Finding.Answer;
 import neattrace.app.docket.Sentence;
-import neattrace.app.route.Station;
-import neattrace.app.station.Panel;
+import neattrace.app.route.Stop;
+import neattrace.app.station.Bench;
+import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.flat.Swatch;
 import neattrace.job.Job;
+import neattrace.job.PressSection;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.colour.Rgb;
 
 /** The black rule and the inks of every swatch. */
-public final class PressPanel implements Panel {
+public final class PressPanel implements StationPanel {
 
-    /** More ink than this dries badly on coated paper (common practice, no source), percent. */
-    private static final double INK_LIMIT = 300;
+    private static final Stop STOP =
+            new Stop(
+                    "press",
+                    "Press",
+                    KeyCode.P,
+                    "M4 9 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0 M10 9 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0"
+                            + " M7 15 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0");
 
     private final Workspace workspace;
     private final ChoiceField<BlackRule> black;
@@ -39,9 +44,9 @@ public final class PressPanel implements Panel {
     private final VBox rows = new VBox(6);
     private final VBox content;
 
-    /** The panel of a workspace. */
-    public PressPanel(Workspace workspace) {
-        this.workspace = workspace;
+    /** The station on a bench. */
+    public PressPanel(Bench bench) {
+        this.workspace = bench.workspace();
         black =
                 new ChoiceField<>(
                         "Black",
@@ -67,8 +72,13 @@ public final class PressPanel implements Panel {
     }
 
     @Override
-    public Station station() {
-        return Station.PRESS;
+    public Stop stop() {
+        return STOP;
+    }
+
+    @Override
+    public boolean isTouched(Job job) {
+        return !job.press().equals(PressSection.USUAL);
     }
 
     @Override
@@ -119,31 +129,7 @@ public final class PressPanel implements Panel {
     }
 
     @Override
-    public List<Finding> findings(Shown shown) {
-        List<Finding> findings = new ArrayList<>();
-        for (Swatch swatch : shown.drawing().job().swatches()) {
-            if (swatch.build().total() > INK_LIMIT) {
-                Cmyk less = swatch.build().limitedTo(INK_LIMIT);
-                findings.add(
-                        Finding.general(
-                                String.format(
-                                        Locale.ROOT,
-                                        "%s has %.0f %% ink",
-                                        swatch.name(),
-                                        swatch.build().total()),
-                                "More than 300 % dries badly and sets off on the next sheet.",
-                                new Answer("Make it " + less, () -> rebuild(swatch, less))));
-            }
-        }
-        return findings;
-    }
-
-    private void rebuild(Swatch swatch, Cmyk build) {
-        workspace.change("Less ink", job -> job.withSwatch(swatch.withBuild(build)));
-    }
-
-    @Override
-    public String whenSettled() {
+    public String whenClear() {
         return "Every swatch by itself keeps within 300 % ink; what prints over it is not added.";
     }
 

@@ -3,10 +3,10 @@ package neattrace.app.station.sheet;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import neattrace.app.station.Bench;
 import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
-import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.Job;
@@ -17,12 +17,18 @@ import neattrace.sheet.sweep.ThresholdSweep;
 /** What the steps of the sheet work with. */
 final class Desk {
 
+    private final Bench bench;
     private final Workspace workspace;
     private final Table table;
 
-    Desk(Workspace workspace, Table table) {
-        this.workspace = workspace;
-        this.table = table;
+    Desk(Bench bench) {
+        this.bench = bench;
+        this.workspace = bench.workspace();
+        this.table = bench.table();
+    }
+
+    Bench bench() {
+        return bench;
     }
 
     Workspace workspace() {
@@ -36,8 +42,7 @@ final class Desk {
     }
 
     Drawing drawing() {
-        Shown shown = workspace.shownProperty().get();
-        return shown == null ? null : shown.drawing();
+        return bench.drawing();
     }
 
     /** Changes the recipe; one step of undo. */
@@ -63,9 +68,7 @@ final class Desk {
 
     /** Takes up something to draw by hand and says how. */
     void take(Hand hand) {
-        table.take(hand);
-        table.requestFocus();
-        workspace.say(hand.hint() + "  Esc lays it down.");
+        bench.take(hand);
     }
 
     /** Shows the untouched scan, which is what some hands draw on. */
@@ -79,17 +82,11 @@ final class Desk {
 
     /** A place on the page in px of the untouched source. */
     Point toSource(Point mm) {
-        Drawing drawing = drawing();
-        return drawing.reading().frame().toSource().apply(mm.times(drawing.resolution().pxPerMm()));
+        return bench.toSource(mm);
     }
 
     /** A place on the untouched source in mm on the page. */
     Point toPage(Point source) {
-        Drawing drawing = drawing();
-        return drawing.reading()
-                .frame()
-                .toSheet()
-                .apply(source)
-                .times(drawing.resolution().mmPerPx());
+        return bench.toPage(source);
     }
 }

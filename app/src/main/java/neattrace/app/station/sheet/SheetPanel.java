@@ -6,27 +6,36 @@ import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
-import neattrace.app.docket.Finding;
 import neattrace.app.docket.StepTiles;
-import neattrace.app.route.Station;
-import neattrace.app.station.Panel;
-import neattrace.app.table.Table;
+import neattrace.app.route.Stop;
+import neattrace.app.station.Bench;
+import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
-import neattrace.app.work.Workspace;
+import neattrace.finding.Finding;
+import neattrace.job.Job;
+import neattrace.job.SheetSection;
 import neattrace.job.pipeline.Drawing;
 
 /** From scan to clean sheet: nine steps, each a tile that opens its settings. */
-public final class SheetPanel implements Panel {
+public final class SheetPanel implements StationPanel {
+
+    private static final Stop STOP =
+            new Stop(
+                    "sheet",
+                    "Sheet",
+                    KeyCode.S,
+                    "M5 3 H16 L20 7 V21 H5 Z M16 3 V7 H20 M8 12 H17 M8 16 H14");
 
     private final Desk desk;
-    private final SheetFindings findings;
     private final OutStep out;
     private final FrameStep frame;
     private final List<SheetPart> steps;
@@ -39,10 +48,9 @@ public final class SheetPanel implements Panel {
     private final VBox content;
     private SheetPart chosen;
 
-    /** The panel of a workspace and its table. */
-    public SheetPanel(Workspace workspace, Table table) {
-        desk = new Desk(workspace, table);
-        findings = new SheetFindings(desk);
+    /** The station on a bench. */
+    public SheetPanel(Bench bench) {
+        desk = new Desk(bench);
         out = new OutStep(desk);
         SheetPart decision = new DecisionStep(desk);
         frame = new FrameStep(desk);
@@ -76,7 +84,6 @@ public final class SheetPanel implements Panel {
         head.setAlignment(Pos.BASELINE_LEFT);
         step = new VBox(3, head, open);
         content = new VBox(7, size, tiles, step);
-        workspace.insights().reviewProperty().addListener(property -> showChosen());
         choose(decision);
     }
 
@@ -105,16 +112,17 @@ public final class SheetPanel implements Panel {
 
     @Override
     public void findingChosen(Finding finding) {
-        fold(true);
         // Dust, stamps and faint lines are seen on the scan, not among the lines made of it.
-        desk.look(finding.place() == null ? usualMode() : TableMode.SCAN);
+        desk.look(finding.place().isEmpty() ? usualMode() : TableMode.SCAN);
     }
 
     /** Opens the step of a number from 1, or folds it if it is open. */
-    public void openStep(int number) {
-        if (number >= 1 && number <= steps.size()) {
-            choose(steps.get(number - 1));
+    public boolean openStep(int number) {
+        if (number < 1 || number > steps.size()) {
+            return false;
         }
+        choose(steps.get(number - 1));
+        return true;
     }
 
     /** Turns the scan by quarters, clockwise if positive. */
@@ -163,8 +171,26 @@ public final class SheetPanel implements Panel {
     }
 
     @Override
-    public Station station() {
-        return Station.SHEET;
+    public Stop stop() {
+        return STOP;
+    }
+
+    @Override
+    public boolean isTouched(Job job) {
+        return !job.sheet().equals(SheetSection.AUTOMATIC)
+                || job.settled().stream().anyMatch(one -> one.station().equals(STOP.key()));
+    }
+
+    @Override
+    public boolean pressed(KeyEvent event) {
+        switch (event.getCode()) {
+            case R -> turn(event.isShiftDown() ? -1 : 1);
+            case X -> mirror();
+            default -> {
+                return StepTiles.number(event).filter(this::openStep).isPresent();
+            }
+        }
+        return true;
     }
 
     @Override
@@ -193,19 +219,8 @@ public final class SheetPanel implements Panel {
     }
 
     @Override
-    public List<Finding> findings(Shown shown) {
-        return findings.of(shown);
-    }
-
-    @Override
-    public String whenSettled() {
-        Workspace workspace = desk.workspace();
-        if (!workspace.insights().reviewFailureProperty().get().isEmpty()) {
-            return "The sheet could not be looked through.";
-        }
-        return workspace.insights().reviewProperty().get() == null
-                ? "The sheet is being looked through …"
-                : "Nothing to decide: ink and paper are clear.";
+    public String whenClear() {
+        return "Nothing to decide: ink and paper are clear.";
     }
 
     @Override

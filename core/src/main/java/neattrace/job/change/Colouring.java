@@ -1,4 +1,4 @@
-package neattrace.job.colouring;
+package neattrace.job.change;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -46,7 +46,7 @@ public final class Colouring {
     /**
      * Gives areas a swatch, or bare paper. Areas whose swatch is locked keep it.
      *
-     * @param drawing the job's drawing
+     * @param drawing of this job, or of one before it on the same page
      * @param swatch an id, or {@link Fill#PAPER}
      */
     public static Job fill(Job job, Drawing drawing, Collection<Area> areas, int swatch) {
@@ -56,7 +56,7 @@ public final class Colouring {
                 labels.add(area.label());
             }
         }
-        List<Fill> fills = new ArrayList<>(drawing.fillsBut(labels));
+        List<Fill> fills = new ArrayList<>(drawing.fillsBut(job.fills(), labels));
         for (int label : labels) {
             fills.add(new Fill(drawing.anchorMm(drawing.areas().areas().get(label)), swatch));
         }

@@ -1,4 +1,4 @@
-package neattrace.job.colouring;
+package neattrace.job.change;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

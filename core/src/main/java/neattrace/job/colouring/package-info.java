@@ -1,2 +1,0 @@
-/** Changes of a job that colour it: areas, swatches, groups and forms. */
-package neattrace.job.colouring;
