@@ -3,7 +3,6 @@ package neattrace.app;
 import java.util.Optional;
 import javafx.event.EventHandler;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import neattrace.app.station.StationPanel;
 import neattrace.app.table.Table;
@@ -63,7 +62,6 @@ final class Keyboard implements EventHandler<KeyEvent> {
     }
 
     private boolean looking(KeyEvent event) {
-        boolean onTable = workbench.getScene().getFocusOwner() == table;
         switch (event.getCode()) {
             case N -> workbench.findings().step(event.isShiftDown() ? -1 : 1);
             case E -> workbench.findings().turnFold();
@@ -85,21 +83,6 @@ final class Keyboard implements EventHandler<KeyEvent> {
                 return table.deleteInHand();
             }
             case F1 -> workbench.toggleKeys();
-            case SPACE -> {
-                if (!onTable) {
-                    return false;
-                }
-                table.clickAtCross();
-            }
-            case LEFT, RIGHT, UP, DOWN -> {
-                if (!onTable) {
-                    return false;
-                }
-                KeyCode code = event.getCode();
-                table.pan(
-                        code == KeyCode.LEFT ? -1 : code == KeyCode.RIGHT ? 1 : 0,
-                        code == KeyCode.UP ? -1 : code == KeyCode.DOWN ? 1 : 0);
-            }
             default -> {
                 return false;
             }

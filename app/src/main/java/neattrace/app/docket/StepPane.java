@@ -31,28 +31,14 @@ public final class StepPane extends VBox {
         choose(this.steps.get(0));
     }
 
-    /** Opens a step; the open one once more closes it and leaves its room to the findings. */
     private void choose(Step next) {
-        if (next == chosen && open.isVisible()) {
-            fold();
-            return;
-        }
         chosen = next;
         tiles.choose(next);
-        open.setVisible(true);
-        open.setManaged(true);
         open.getChildren().setAll(next.content());
         showChosen();
     }
 
-    /** Closes the open step. */
-    public void fold() {
-        open.setVisible(false);
-        open.setManaged(false);
-        tiles.chooseNone();
-    }
-
-    /** Opens the step of a number from 1, or folds it if it is open; false if there is none. */
+    /** Opens the step of a number from 1; false if there is none. */
     public boolean openStep(int number) {
         if (number < 1 || number > steps.size()) {
             return false;

@@ -90,11 +90,6 @@ public final class StepTiles extends GridPane {
         tiles.get(steps.indexOf(step)).setSelected(true);
     }
 
-    /** Shows that none is. */
-    public void chooseNone() {
-        tiles.forEach(tile -> tile.setSelected(false));
-    }
-
     /** Shows what the steps of a new drawing are set to. */
     public void show(Shown shown) {
         for (int i = 0; i < steps.size(); i++) {

@@ -26,6 +26,9 @@ final class RowCell extends ListCell<Row> {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
 
+    /** Room for answers side by side. */
+    private static final double WRAP = 240;
+
     private final FindingsRoom room;
 
     RowCell(FindingsRoom room) {
@@ -137,6 +140,7 @@ final class RowCell extends ListCell<Row> {
 
     private Node forAll(Row.ForAll all) {
         FlowPane answers = new FlowPane(6, 4);
+        answers.setPrefWrapLength(WRAP);
         answers.getStyleClass().add("for-all");
         for (int i = 0; i < all.answers().size(); i++) {
             Answer answer = all.answers().get(i);

@@ -12,8 +12,8 @@ import neattrace.job.pipeline.Drawing;
 /** Small pictures of places on the scan; each is made once. */
 final class Thumbnails {
 
-    static final int WIDTH = 80;
-    static final int HEIGHT = 60;
+    static final int WIDTH = 72;
+    static final int HEIGHT = 56;
 
     /** Sharp on screens of twice the density, too. */
     private static final int DENSITY = 2;

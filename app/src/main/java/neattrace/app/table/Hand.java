@@ -47,6 +47,16 @@ public interface Hand {
         return false;
     }
 
+    /** Whether it is led from a press to a release; if not, a click does its work. */
+    default boolean isLed() {
+        return true;
+    }
+
+    /** Insert was pressed at a place. True if something was put there. */
+    default boolean inserted(Point at) {
+        return false;
+    }
+
     /** Whether what a click would colour lights up while it is in use. */
     default boolean lightsUp() {
         return false;

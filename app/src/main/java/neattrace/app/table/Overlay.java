@@ -300,9 +300,10 @@ final class Overlay {
     }
 
     /** Where the keyboard points: the middle of the table. */
-    void cross() {
-        double x = Math.rint(view.width() / 2);
-        double y = Math.rint(view.height() / 2);
+    /** The cross that the keyboard moves, mm. */
+    void cross(Point at) {
+        double x = Math.rint(view.toScreen(at).getX());
+        double y = Math.rint(view.toScreen(at).getY());
         for (int pass = 0; pass < 2; pass++) {
             g.setStroke(pass == 0 ? HALO : INK);
             g.setLineWidth(pass == 0 ? 4 : 1.6);

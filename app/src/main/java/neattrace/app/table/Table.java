@@ -32,7 +32,6 @@ public final class Table extends Region {
     /** Kept free at the lower edge for the bar of views. */
     private static final double BAR = 64;
 
-    private static final double KEY_PAN = 60;
     private static final java.awt.Color PAGE = new java.awt.Color(0xFFFFFF);
     private static final java.awt.Color GREY_PAGE = new java.awt.Color(0x8C8C8C);
 
@@ -61,19 +60,17 @@ public final class Table extends Region {
     private Function<Point, Target> targets = place -> Target.NOTHING;
     private Sketch sketch;
     private final TableMouse mouse = new TableMouse(this);
+    private final TableKeys keys = new TableKeys(this);
     private final OncePerPulse drawing = new OncePerPulse(this, this::draw);
     private boolean fitted;
 
     /** Whether the whole page is looked at, however large the table is. */
     private boolean whole;
 
-    /** Whether the middle of the table is marked, because the keyboard works there. */
-    private boolean crossShown;
-
     /** An empty table. */
     public Table() {
         getStyleClass().add("table");
-        setAccessibleText("The drawing");
+        setAccessibleText("The drawing; arrow keys move a cross, Space clicks there");
         getChildren().add(canvas);
         setFocusTraversable(true);
         setMinSize(200, 200);
@@ -86,6 +83,7 @@ public final class Table extends Region {
         focusedProperty().addListener(property -> redraw());
         focusVisibleProperty().addListener(property -> redraw());
         mouse.listen();
+        keys.listen();
     }
 
     /** What is shown; null for an empty table. */
@@ -234,18 +232,6 @@ public final class Table extends Region {
         look(view.get().zoomed(factor, getWidth() / 2, getHeight() / 2));
     }
 
-    /** Clicks in the middle of the table, where the cross is: colouring without a mouse. */
-    public void clickAtCross() {
-        click(view.get().centre());
-    }
-
-    /** Moves the view by steps. */
-    public void pan(int stepsX, int stepsY) {
-        crossShown = true;
-        look(view.get().panned(-stepsX * KEY_PAN, -stepsY * KEY_PAN));
-        pointAt(view.get().centre());
-    }
-
     /** Goes to a place and shows about {@code reachMm} round it. */
     public void lookAt(Point place, double reachMm) {
         View near = view.get().lookingAt(place, reachMm);
@@ -363,10 +349,10 @@ public final class Table extends Region {
         if (lens.get() && cursor.get() != null) {
             overlay.lens(cursor.get());
         }
-        if (isFocused() && (isFocusVisible() || crossShown)) {
+        if (isFocused() && (isFocusVisible() || keys.cross() != null)) {
             overlay.focus();
-            if (crossShown) {
-                overlay.cross();
+            if (keys.cross() != null) {
+                overlay.cross(keys.cross());
             }
         }
     }
@@ -400,6 +386,6 @@ public final class Table extends Region {
 
     /** The mouse is in use, so the cross of the keyboard goes. */
     void hideCross() {
-        crossShown = false;
+        keys.hide();
     }
 }

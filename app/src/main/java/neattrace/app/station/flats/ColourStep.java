@@ -1,6 +1,5 @@
 package neattrace.app.station.flats;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -11,7 +10,9 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import neattrace.app.docket.Buttons;
@@ -38,13 +39,17 @@ import neattrace.trace.LineColour;
 final class ColourStep implements Step {
 
     private static final Color PAPER = Color.WHITE;
-    private static final double LIST_HEIGHT = 148;
+
+    /** Sixteen swatches and bare paper, two in a row. */
+    private static final double MOST_HEIGHT = 9 * 42.0;
+
+    private static final double LEAST_HEIGHT = 130;
 
     /** A click so near to a line is on it, screen px. */
     private static final double LINE_PX = 6;
 
     private final FlatsDesk desk;
-    private final VBox cards = new VBox(4);
+    private final GridPane cards = new GridPane();
     private final VBox content;
     private final ChoiceField<Reach> reaches;
     private Reach reach = Reach.ONE;
@@ -64,18 +69,29 @@ final class ColourStep implements Step {
                         Reach::words,
                         next -> reach = next);
         reaches.setId("reach");
+        cards.setHgap(4);
+        cards.setVgap(4);
+        for (int column = 0; column < 2; column++) {
+            ColumnConstraints half = new ColumnConstraints();
+            half.setPercentWidth(50);
+            cards.getColumnConstraints().add(half);
+        }
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setFitToWidth(true);
-        scroll.setMinHeight(LIST_HEIGHT);
-        scroll.setPrefHeight(LIST_HEIGHT);
-        scroll.setMaxHeight(LIST_HEIGHT);
+        scroll.setMinHeight(LEAST_HEIGHT);
+        scroll.setMaxHeight(MOST_HEIGHT);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        cards.heightProperty()
+                .addListener(
+                        (property, before, now) ->
+                                scroll.setPrefHeight(Math.min(MOST_HEIGHT, now.doubleValue() + 2)));
         scroll.getStyleClass().add("swatch-scroll");
         FlowPane tools = new FlowPane(6, 6);
         tools.getChildren()
                 .addAll(
                         Buttons.small("New swatch", "new-swatch", this::add),
                         Buttons.small("Sweep over areas", "sweep", this::sweep),
-                        Buttons.small("Take up a colour", "take-up", this::takeUp));
+                        Buttons.small("Take a colour off the drawing", "take-up", this::takeUp));
         content = new VBox(8, scroll, new Sentence("A click colours", reaches, "."), tools);
     }
 
@@ -218,8 +234,8 @@ final class ColourStep implements Step {
     private void showSwatches(Job job) {
         int inHand = desk.inHand().get();
         ToggleGroup group = new ToggleGroup();
-        List<Node> nodes = new ArrayList<>();
-        nodes.add(
+        cards.getChildren().clear();
+        add(
                 new SwatchCard(
                         0,
                         "Bare paper",
@@ -227,17 +243,21 @@ final class ColourStep implements Step {
                         PAPER,
                         inHand == Fill.PAPER,
                         group,
-                        () -> take(Fill.PAPER)));
+                        () -> take(Fill.PAPER)),
+                0);
         int place = 1;
+        int cell = 1;
         String heading = "";
         for (Swatch swatch : job.swatches()) {
             if (!swatch.group().equals(heading)) {
                 heading = swatch.group();
+                cell += cell % 2;
                 Label label = new Label(heading.isEmpty() ? "Others" : heading);
                 label.getStyleClass().add("swatch-group");
-                nodes.add(label);
+                cards.add(label, 0, cell / 2, 2, 1);
+                cell += 2;
             }
-            nodes.add(
+            add(
                     new SwatchCard(
                             place++,
                             swatch.locked() ? swatch.name() + " (locked)" : swatch.name(),
@@ -246,9 +266,13 @@ final class ColourStep implements Step {
                             desk.colour(swatch.build()),
                             inHand == swatch.id(),
                             group,
-                            () -> take(swatch.id())));
+                            () -> take(swatch.id())),
+                    cell++);
         }
-        cards.getChildren().setAll(nodes);
+    }
+
+    private void add(SwatchCard card, int cell) {
+        cards.add(card, cell % 2, cell / 2);
     }
 
     @Override

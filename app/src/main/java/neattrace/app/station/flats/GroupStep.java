@@ -28,7 +28,7 @@ final class GroupStep implements Step {
     GroupStep(FlatsDesk desk, ColourStep colour) {
         this.desk = desk;
         this.colour = colour;
-        name.setPromptText("petals");
+        name.setPromptText("name of a group");
         name.setId("group-name");
         name.setAccessibleText("Name of the group");
         name.getStyleClass().add("plain-field");

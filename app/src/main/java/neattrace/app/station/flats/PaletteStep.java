@@ -59,9 +59,9 @@ final class PaletteStep implements Step {
         sideBySide = Buttons.small("Side by side", "side-by-side", this::hang);
         drop = Buttons.small("Drop this colourway", "drop-colourway", this::dropWay);
         editor = new SwatchEditor(this::edited, this::remove);
-        field(group, "Sea", "group-of-swatch", "Group of the swatch");
+        field(group, "name of a group", "group-of-swatch", "Group of the swatch");
         group.setOnAction(event -> regroup());
-        field(wayName, "Night", "colourway-name", "Name of the colourway");
+        field(wayName, "name of a colourway", "colourway-name", "Name of the colourway");
         wayName.setOnAction(event -> newWay());
         menu(replace, "replace-swatch");
         replace.setOnShowing(event -> fillReplace());
@@ -75,17 +75,20 @@ final class PaletteStep implements Step {
         FlowPane order = new FlowPane(6, 6);
         order.getChildren()
                 .addAll(
-                        Buttons.small("Up", "swatch-up", () -> move(-1)),
-                        Buttons.small("Down", "swatch-down", () -> move(1)),
-                        Buttons.small("Lock or unlock", "swatch-lock", this::lock),
-                        Buttons.small("An ink of its own", "swatch-spot", this::spot),
+                        Buttons.small("Move it up", "swatch-up", () -> move(-1)),
+                        Buttons.small("Move it down", "swatch-down", () -> move(1)),
+                        Buttons.small("Lock it or unlock it", "swatch-lock", this::lock),
+                        Buttons.small("Make it an ink of its own", "swatch-spot", this::spot),
                         replace,
                         editor.removeButton());
         swatchTools
                 .getChildren()
                 .addAll(
                         editor,
-                        new HBox(6, group, Buttons.small("Sort under", "regroup", this::regroup)),
+                        new HBox(
+                                6,
+                                group,
+                                Buttons.small("Put it in that group", "regroup", this::regroup)),
                         order);
         FlowPane files = new FlowPane(6, 6);
         files.getChildren()

@@ -4,8 +4,10 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
@@ -13,8 +15,11 @@ import javafx.scene.shape.Rectangle;
 /** A swatch to pick: its number, its colour, its name and its inks. */
 final class SwatchCard extends ToggleButton {
 
-    private static final double CHIP_WIDTH = 36;
-    private static final double CHIP_HEIGHT = 26;
+    /** Black shows better on what is lighter. */
+    private static final double LIGHT = 0.5;
+
+    private static final double CHIP_WIDTH = 26;
+    private static final double CHIP_HEIGHT = 25;
 
     SwatchCard(
             int number,
@@ -28,6 +33,7 @@ final class SwatchCard extends ToggleButton {
         setId("swatch-" + number);
         setToggleGroup(group);
         setSelected(chosen);
+        setMinWidth(0);
         setMaxWidth(Double.MAX_VALUE);
         Rectangle chip = new Rectangle(CHIP_WIDTH, CHIP_HEIGHT, colour);
         chip.getStyleClass().add("chip");
@@ -36,11 +42,13 @@ final class SwatchCard extends ToggleButton {
         Label build = new Label(inks);
         build.getStyleClass().add("swatch-inks");
         VBox words = new VBox(title, build);
+        words.setMinWidth(0);
+        setTooltip(new Tooltip(name + "\n" + inks));
         HBox.setHgrow(words, Priority.ALWAYS);
         Label key = new Label(number < 10 ? String.valueOf(number) : "");
-        key.getStyleClass().add("keycap");
-        key.setVisible(number < 10);
-        HBox row = new HBox(10, chip, words, key);
+        key.getStyleClass().add("chip-key");
+        key.setTextFill(colour.grayscale().getBrightness() > LIGHT ? Color.BLACK : Color.WHITE);
+        HBox row = new HBox(6, new StackPane(chip, key), words);
         row.setAlignment(Pos.CENTER_LEFT);
         setGraphic(row);
         setAccessibleText(name + ", " + inks + (number < 10 ? ", key " + number : ""));

@@ -87,27 +87,13 @@ public final class SheetPanel implements StationPanel {
         choose(decision);
     }
 
-    /** Opens a step; the open one once more closes it and leaves its room to the findings. */
     private void choose(SheetPart next) {
-        if (next == chosen && step.isVisible()) {
-            fold(true);
-            return;
-        }
         chosen = next;
         tiles.choose(next);
         stepTitle.setText(next.title());
         inUse.setVisible(next.part() != null);
         open.getChildren().setAll(next.content());
-        fold(false);
         showChosen();
-    }
-
-    private void fold(boolean folded) {
-        step.setVisible(!folded);
-        step.setManaged(!folded);
-        if (folded) {
-            tiles.chooseNone();
-        }
     }
 
     @Override
@@ -116,7 +102,7 @@ public final class SheetPanel implements StationPanel {
         desk.look(finding.place().isEmpty() ? usualMode() : TableMode.SCAN);
     }
 
-    /** Opens the step of a number from 1, or folds it if it is open. */
+    /** Opens the step of a number from 1; false if there is none. */
     public boolean openStep(int number) {
         if (number < 1 || number > steps.size()) {
             return false;

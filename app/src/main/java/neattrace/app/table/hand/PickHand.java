@@ -53,6 +53,11 @@ public final class PickHand implements Hand {
     }
 
     @Override
+    public boolean isLed() {
+        return false;
+    }
+
+    @Override
     public void paint(Brushwork brushwork) {
         if (pointer != null) {
             brushwork.line(lit.apply(pointer), false);

@@ -51,8 +51,8 @@ public final class PointHand implements Hand {
 
     @Override
     public String hint() {
-        return "Drag a point or a handle. Click twice on a curve for a new point; Delete takes one"
-                + " away.";
+        return "Drag a point or a handle. Click twice on a curve, or press Insert, for a new point;"
+                + " Delete takes one away.";
     }
 
     @Override
@@ -75,8 +75,7 @@ public final class PointHand implements Hand {
             held = place.map(this::hold).orElse(null);
             part = held == null ? null : Part.POINT;
             if (held == null && twice) {
-                PointEditor.nearestOnCurve(outlines.get(), at, reachMm)
-                        .ifPresent(on -> whenChanged.accept(new PointEdit.Add(on)));
+                inserted(at);
                 lastPlace = null;
             }
         }
@@ -150,6 +149,13 @@ public final class PointHand implements Hand {
         held = null;
         whenChanged.accept(new PointEdit.Delete(at));
         return true;
+    }
+
+    @Override
+    public boolean inserted(Point at) {
+        Optional<Point> on = PointEditor.nearestOnCurve(outlines.get(), at, reachMm);
+        on.ifPresent(place -> whenChanged.accept(new PointEdit.Add(place)));
+        return on.isPresent();
     }
 
     @Override

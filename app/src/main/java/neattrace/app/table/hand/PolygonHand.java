@@ -65,6 +65,11 @@ public final class PolygonHand implements Hand {
     }
 
     @Override
+    public boolean isLed() {
+        return false;
+    }
+
+    @Override
     public void paint(Brushwork brushwork) {
         closeMm = brushwork.mm(CLOSE_PX);
         List<Point> sofar = new ArrayList<>(corners);

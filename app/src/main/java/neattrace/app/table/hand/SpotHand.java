@@ -31,5 +31,10 @@ public final class SpotHand implements Hand {
     }
 
     @Override
+    public boolean isLed() {
+        return false;
+    }
+
+    @Override
     public void paint(Brushwork brushwork) {}
 }
