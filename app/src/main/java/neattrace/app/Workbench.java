@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.event.Event;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
@@ -17,6 +18,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
@@ -120,6 +122,8 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         scroll.setFitToHeight(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("docket-scroll");
+        // It would take the focus from what is pressed within.
+        content.addEventHandler(MouseEvent.MOUSE_PRESSED, Event::consume);
         scroll.visibleProperty().bind(content.visibleProperty());
         scroll.managedProperty().bind(scroll.visibleProperty());
         VBox.setVgrow(scroll, Priority.ALWAYS);

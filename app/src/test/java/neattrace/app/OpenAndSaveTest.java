@@ -9,10 +9,10 @@ import javafx.scene.Node;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import neattrace.app.station.handover.HandOverPanel;
-import neattrace.app.station.handover.HandOverPanel.Format;
 import neattrace.app.station.sheet.SheetPanel;
 import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
+import neattrace.export.FileFormat;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.autosave.Autosave;
@@ -72,7 +72,7 @@ class OpenAndSaveTest extends WindowTest {
     void aFailedWriteIsSaidAndNothingIsLost(FxRobot robot) throws Exception {
         open(robot, boxes("g.png", 300));
         Path nowhere = folder.resolve("no/where/a.svg");
-        robot.interact(() -> workbench.station(HandOverPanel.class).write(Format.SVG, nowhere));
+        robot.interact(() -> workbench.station(HandOverPanel.class).write(FileFormat.SVG, nowhere));
         until(() -> message(robot).contains("does not exist"));
         robot.interact(() -> workspace.save(folder.resolve("no/where/a.ntjob"), () -> {}));
         until(() -> message(robot).contains("does not exist"));
@@ -245,7 +245,7 @@ class OpenAndSaveTest extends WindowTest {
         byte[] before = Files.readAllBytes(scan);
         Path link = Files.createSymbolicLink(folder.resolve("z1-link.png"), scan);
         open(robot, scan);
-        robot.interact(() -> workbench.station(HandOverPanel.class).write(Format.PNG, link));
+        robot.interact(() -> workbench.station(HandOverPanel.class).write(FileFormat.PNG, link));
         until(() -> message(robot).contains("never written to"));
         robot.interact(() -> workbench.station(SheetPanel.class).write(scan));
         until(() -> message(robot).contains("never written to"));
@@ -260,7 +260,7 @@ class OpenAndSaveTest extends WindowTest {
         robot.interact(
                 () -> {
                     workspace.change("Title", job -> job.withTitle("After the change"));
-                    workbench.station(HandOverPanel.class).write(Format.SVG, svg);
+                    workbench.station(HandOverPanel.class).write(FileFormat.SVG, svg);
                 });
         until(() -> Files.exists(svg));
         assertThat(svg).content().contains("<title>After the change</title>");

@@ -18,8 +18,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
 import javafx.stage.Stage;
 import neattrace.app.station.handover.HandOverPanel;
-import neattrace.app.station.handover.HandOverPanel.Format;
 import neattrace.app.table.TableMode;
+import neattrace.export.FileFormat;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.file.JobFile;
@@ -85,7 +85,7 @@ class WorkbenchTest extends WindowTest {
         assertThat(workspace.job().black()).isEqualTo(BlackRule.K_ONLY);
 
         robot.push(KeyCode.H);
-        for (Format format : Format.values()) {
+        for (FileFormat format : FileFormat.values()) {
             Path file =
                     folder.resolve("puffin." + format.name().toLowerCase(java.util.Locale.ROOT));
             robot.interact(() -> workbench.station(HandOverPanel.class).write(format, file));

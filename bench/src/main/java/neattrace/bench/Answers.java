@@ -15,8 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.Callable;
-import neattrace.export.Artwork;
-import neattrace.export.png.ArtworkPainter;
+import neattrace.export.png.PlanPainter;
 import neattrace.flat.StarterColours;
 import neattrace.flat.alike.AlikeAreas;
 import neattrace.geom.Point;
@@ -27,6 +26,8 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.raster.Resolution;
 import neattrace.raster.writing.PngFile;
@@ -159,7 +160,7 @@ public final class Answers {
         toPx.scale(12, 12);
         toPx.translate(-at.x(), -at.y());
         Rectangle bounds = new Rectangle(0, 0, view.getWidth(), view.getHeight());
-        new ArtworkPainter(art).paint(g, toPx, bounds, true, true);
+        new PlanPainter(Plans.forPixels(art)).paint(g, toPx, bounds, true, true);
         g.dispose();
         return view;
     }

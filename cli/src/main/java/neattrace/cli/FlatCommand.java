@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
-import neattrace.export.Artwork;
 import neattrace.export.openraster.OpenRasterWriter;
 import neattrace.export.pdf.PdfWriter;
 import neattrace.export.png.PngWriter;
@@ -23,6 +22,8 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import neattrace.job.rough.RoughFlats;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
@@ -202,16 +203,17 @@ final class FlatCommand implements Callable<Integer> {
 
     private void write(Artwork art, double sourcePpi) throws IOException {
         if (svg != null) {
-            AtomicFile.write(svg, out -> SvgWriter.write(art, out));
+            AtomicFile.write(svg, out -> SvgWriter.write(Plans.of(art), out));
         }
         if (pdf != null) {
-            AtomicFile.write(pdf, out -> PdfWriter.write(art, out));
+            AtomicFile.write(pdf, out -> PdfWriter.write(Plans.of(art), out));
         }
         if (ora != null) {
-            AtomicFile.write(ora, out -> OpenRasterWriter.write(art, sourcePpi, out));
+            AtomicFile.write(
+                    ora, out -> OpenRasterWriter.write(Plans.forPixels(art), sourcePpi, out));
         }
         if (png != null) {
-            AtomicFile.write(png, out -> PngWriter.write(art, sourcePpi, out));
+            AtomicFile.write(png, out -> PngWriter.write(Plans.forPixels(art), sourcePpi, out));
         }
     }
 

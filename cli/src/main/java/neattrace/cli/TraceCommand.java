@@ -9,10 +9,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import neattrace.export.Artwork;
+import neattrace.export.FileFormat;
 import neattrace.export.dxf.DxfWriter;
 import neattrace.export.pdf.PdfWriter;
-import neattrace.export.svg.StrokeSvgWriter;
 import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.job.Job;
@@ -20,6 +19,8 @@ import neattrace.job.Source;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
 import neattrace.raster.reading.PictureReader;
@@ -189,24 +190,25 @@ final class TraceCommand implements Callable<Integer> {
     }
 
     private static boolean isDxf(Path target) {
-        return target.toString().toLowerCase(Locale.ROOT).endsWith(".dxf");
+        return FileFormat.DXF.isIn(target);
     }
 
     private void write(Traced traced, Artwork art, boolean dxf, OutputStream out)
             throws IOException {
-        if (!strokes && dxf) {
-            DxfWriter.outlines(traced.lines(), art.widthMm(), art.heightMm(), out);
-        } else if (!strokes) {
-            SvgWriter.write(art, out);
+        if (dxf) {
+            DxfWriter.write(
+                    strokes
+                            ? Plans.cut(strokes(traced), art.widthMm(), art.heightMm())
+                            : Plans.cut(traced.lines(), art.widthMm(), art.heightMm()),
+                    out);
         } else {
-            StrokeArt lines = new Pipeline().strokes(traced, reporter.progress());
-            StrokeArt even = evenMm > 0 ? lines.withWidth(evenMm) : lines;
-            if (dxf) {
-                DxfWriter.strokes(even, art.widthMm(), art.heightMm(), out);
-            } else {
-                StrokeSvgWriter.write(art, even, out);
-            }
+            SvgWriter.write(strokes ? Plans.strokes(art, strokes(traced)) : Plans.of(art), out);
         }
+    }
+
+    private StrokeArt strokes(Traced traced) {
+        StrokeArt lines = new Pipeline().strokes(traced, reporter.progress());
+        return evenMm > 0 ? lines.withWidth(evenMm) : lines;
     }
 
     private void trace(Path input, Path target, PressProfile press) throws IOException {
@@ -227,7 +229,7 @@ final class TraceCommand implements Callable<Integer> {
         }
         AtomicFile.write(target, out -> write(traced, art, isDxf(target), out));
         if (pdf != null) {
-            AtomicFile.write(pdf, out -> PdfWriter.write(art, out));
+            AtomicFile.write(pdf, out -> PdfWriter.write(Plans.of(art), out));
         }
     }
 }

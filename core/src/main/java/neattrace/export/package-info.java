@@ -1,2 +1,2 @@
-/** Handing a drawing over: SVG, PDF and PNG, all from one description of the finished art. */
+/** Files for others: the table of formats; a package for each holds its writer. */
 package neattrace.export;

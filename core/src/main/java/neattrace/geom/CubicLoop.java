@@ -1,5 +1,6 @@
 package neattrace.geom;
 
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -134,6 +135,13 @@ public final class CubicLoop implements CubicSegments {
 
     private static double cross(double ax, double ay, double bx, double by) {
         return ax * by - ay * bx;
+    }
+
+    @Override
+    public CubicLoop mapped(AffineTransform map) {
+        double[] mapped = new double[coords.length];
+        map.transform(coords, 0, mapped, 0, coords.length / 2);
+        return new CubicLoop(mapped, straight);
     }
 
     /** Every coordinate times {@code factor}. */

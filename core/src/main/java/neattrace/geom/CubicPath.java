@@ -1,5 +1,6 @@
 package neattrace.geom;
 
+import java.awt.geom.AffineTransform;
 import java.util.Arrays;
 import java.util.BitSet;
 
@@ -69,6 +70,13 @@ public final class CubicPath implements CubicSegments {
                 .plus(control(i, 0).times(3 * s * s * t))
                 .plus(control(i, 1).times(3 * s * t * t))
                 .plus(point(i + 1).times(t * t * t));
+    }
+
+    @Override
+    public CubicPath mapped(AffineTransform map) {
+        double[] mapped = new double[coords.length];
+        map.transform(coords, 0, mapped, 0, coords.length / 2);
+        return new CubicPath(mapped, straight);
     }
 
     /** Every coordinate times {@code factor}. */

@@ -1,5 +1,6 @@
 package neattrace.geom;
 
+import java.awt.geom.AffineTransform;
 import java.util.Optional;
 
 /** Cubic Bezier segments, one after the other; some are straight, some stand for circular arcs. */
@@ -19,6 +20,9 @@ public sealed interface CubicSegments permits CubicLoop, CubicPath {
 
     /** The point of segment {@code i} at parameter {@code t} in 0 to 1. */
     Point at(int i, double t);
+
+    /** The same under a map of the plane. */
+    CubicSegments mapped(AffineTransform map);
 
     /** How many chords of even parameter keep within {@code tolerance} of segment {@code i}. */
     default int pieces(int i, double tolerance) {

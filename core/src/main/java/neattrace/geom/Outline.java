@@ -1,5 +1,6 @@
 package neattrace.geom;
 
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.util.List;
 import java.util.stream.Stream;
@@ -24,6 +25,12 @@ public record Outline(CubicLoop outer, List<CubicLoop> holes) {
     /** Number of segments in all loops. */
     public int segments() {
         return loops().mapToInt(CubicLoop::size).sum();
+    }
+
+    /** The same under a map of the plane. */
+    public Outline mapped(AffineTransform map) {
+        return new Outline(
+                outer.mapped(map), holes.stream().map(hole -> hole.mapped(map)).toList());
     }
 
     /** Every coordinate times {@code factor}. */

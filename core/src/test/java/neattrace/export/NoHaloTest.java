@@ -27,6 +27,8 @@ import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.standin.skerry.SkerryJobs;
 import neattrace.standin.skerry.SkerryMail;
@@ -115,7 +117,7 @@ class NoHaloTest {
                                         (float) (shown.widthMm() * scale),
                                         (float) (shown.heightMm() * scale))));
         ByteArrayOutputStream pdf = new ByteArrayOutputStream();
-        PdfWriter.write(shown, pdf);
+        PdfWriter.write(Plans.of(shown), pdf);
         try (PDDocument document = Loader.loadPDF(pdf.toByteArray())) {
             PDFRenderer renderer = new PDFRenderer(document);
             check(
@@ -151,7 +153,7 @@ class NoHaloTest {
 
     private static SVGDocument svg(Artwork shown) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        SvgWriter.write(shown, out);
+        SvgWriter.write(Plans.of(shown), out);
         return new SVGLoader()
                 .load(
                         new ByteArrayInputStream(out.toByteArray()),

@@ -20,7 +20,7 @@ import javafx.scene.paint.Color;
 import javafx.stage.Screen;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Sketch;
-import neattrace.export.png.ArtworkPainter;
+import neattrace.export.png.PlanPainter;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.LineStudy;
 
@@ -55,7 +55,7 @@ public final class Table extends Region {
     private List<Mark> marks = List.of();
     private final ObjectProperty<LineLook> lineLook = new SimpleObjectProperty<>(LineLook.NOTHING);
     private LineStudy study;
-    private ArtworkPainter early;
+    private PlanPainter early;
     private FramePainter.Frame frame;
     private Function<Point, Target> targets = place -> Target.NOTHING;
     private Sketch sketch;
@@ -197,7 +197,7 @@ public final class Table extends Region {
     }
 
     /** Paints newer lines than those of the shown drawing; null to paint that one again. */
-    public void setEarly(ArtworkPainter next) {
+    public void setEarly(PlanPainter next) {
         early = next;
         if (next != null) {
             repaint();

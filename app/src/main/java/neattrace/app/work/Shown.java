@@ -1,11 +1,11 @@
 package neattrace.app.work;
 
-import neattrace.export.Artwork;
-import neattrace.export.png.ArtworkPainter;
+import neattrace.export.png.PlanPainter;
 import neattrace.job.pipeline.Drawing;
+import neattrace.print.Artwork;
 
 /** A computed drawing with all that is needed to show it. */
-public record Shown(Drawing drawing, Artwork art, ArtworkPainter painter, ScanPyramid scan) {
+public record Shown(Drawing drawing, Artwork art, PlanPainter painter, ScanPyramid scan) {
 
     /** In a sentence: how much of it there is, or why there is nothing. */
     public String summary() {

@@ -2,13 +2,14 @@ package neattrace.app.work;
 
 import java.io.IOException;
 import java.util.function.BiConsumer;
-import neattrace.export.Artwork;
-import neattrace.export.png.ArtworkPainter;
+import neattrace.export.png.PlanPainter;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.sheet.frame.SheetFrame;
 
@@ -17,7 +18,7 @@ final class ShownMaker {
 
     private final Pipeline pipeline;
     private final PressProfile press;
-    private final BiConsumer<Job, ArtworkPainter> whenLinesAreThere;
+    private final BiConsumer<Job, PlanPainter> whenLinesAreThere;
 
     /**
      * A maker.
@@ -26,9 +27,7 @@ final class ShownMaker {
      *     and a painter of its lines over the old colours
      */
     ShownMaker(
-            Pipeline pipeline,
-            PressProfile press,
-            BiConsumer<Job, ArtworkPainter> whenLinesAreThere) {
+            Pipeline pipeline, PressProfile press, BiConsumer<Job, PlanPainter> whenLinesAreThere) {
         this.pipeline = pipeline;
         this.press = press;
         this.whenLinesAreThere = whenLinesAreThere;
@@ -44,7 +43,7 @@ final class ShownMaker {
         Traced traced = pipeline.trace(job, progress.part(0, 0.6));
         if (before != null && areOtherLinesOfThePage(before.traced(), traced)) {
             Artwork early = Artwork.of(before.withLines(traced), press);
-            whenLinesAreThere.accept(job, new ArtworkPainter(early));
+            whenLinesAreThere.accept(job, new PlanPainter(Plans.forPixels(early)));
         }
         Drawing drawing = pipeline.colour(traced, progress.part(0.6, 1));
         SheetFrame frame = drawing.reading().frame();
@@ -53,7 +52,7 @@ final class ShownMaker {
                         ? base.scan().in(drawing.picture(), before.reading().frame(), frame)
                         : ScanPyramid.of(drawing.picture(), frame);
         Artwork art = Artwork.of(drawing, press);
-        return new Shown(drawing, art, new ArtworkPainter(art), scan);
+        return new Shown(drawing, art, new PlanPainter(Plans.forPixels(art)), scan);
     }
 
     /** Whether lines changed, so that areas will take their time, on a page that did not. */

@@ -13,7 +13,7 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
-import neattrace.export.png.ArtworkPainter;
+import neattrace.export.png.PlanPainter;
 import neattrace.export.png.PngWriter;
 import neattrace.files.FileStamp;
 import neattrace.inspection.Inspection;
@@ -25,6 +25,7 @@ import neattrace.job.Source;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Plans;
 import neattrace.raster.reading.PictureReader;
 
 /**
@@ -41,7 +42,7 @@ public final class Workspace implements AutoCloseable {
     private final Messages messages = new Messages();
     private final PressProfile press = PressProfile.bundled();
     private final Running running = new Running("computing");
-    private final ReadOnlyObjectWrapper<ArtworkPainter> early = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<PlanPainter> early = new ReadOnlyObjectWrapper<>();
     private final Pipeline pipeline = new Pipeline();
     private final ShownMaker maker = new ShownMaker(pipeline, press, this::showEarly);
     private final Insights insights;
@@ -87,7 +88,7 @@ public final class Workspace implements AutoCloseable {
      * Paints the newest lines over the old colours while their areas are still being found; null
      * when the shown drawing is the newest.
      */
-    public ReadOnlyObjectProperty<ArtworkPainter> earlyProperty() {
+    public ReadOnlyObjectProperty<PlanPainter> earlyProperty() {
         return early.getReadOnlyProperty();
     }
 
@@ -333,7 +334,7 @@ public final class Workspace implements AutoCloseable {
     }
 
     /** Lines are shown as soon as they are there; areas take longer. */
-    private void showEarly(Job job, ArtworkPainter painter) {
+    private void showEarly(Job job, PlanPainter painter) {
         Platform.runLater(
                 () -> {
                     if (job() == job) {
@@ -359,7 +360,11 @@ public final class Workspace implements AutoCloseable {
         }
         write(
                 "Saved " + target.getFileName() + ".",
-                () -> JobFile.save(target, job, PngWriter.preview(now.art(), PREVIEW_PX)),
+                () ->
+                        JobFile.save(
+                                target,
+                                job,
+                                PngWriter.preview(Plans.forPixels(now.art()), PREVIEW_PX)),
                 () -> {
                     file.savedTo(target, job);
                     folders.remember(target);

@@ -18,8 +18,7 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import neattrace.app.work.ScanPyramid;
 import neattrace.app.work.Shown;
-import neattrace.export.Artwork;
-import neattrace.export.png.ArtworkPainter;
+import neattrace.export.png.PlanPainter;
 import neattrace.flat.StarterColours;
 import neattrace.geom.Point;
 import neattrace.job.Job;
@@ -28,6 +27,8 @@ import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.raster.writing.PngFile;
 import org.junit.jupiter.api.AfterEach;
@@ -80,7 +81,7 @@ class FramePainterTest {
                 new Shown(
                         drawing,
                         art,
-                        new ArtworkPainter(art),
+                        new PlanPainter(Plans.forPixels(art)),
                         ScanPyramid.of(drawing.picture(), drawing.reading().frame()));
     }
 

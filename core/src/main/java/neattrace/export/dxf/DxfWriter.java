@@ -12,9 +12,11 @@ import java.util.Optional;
 import neattrace.geom.Arc;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicSegments;
-import neattrace.geom.Outline;
 import neattrace.geom.Point;
-import neattrace.trace.stroke.StrokeArt;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
 
 /**
  * Writes outlines or strokes as polylines. Circular arcs stay arcs (a vertex with a bulge); other
@@ -25,10 +27,6 @@ public final class DxfWriter {
     /** The largest distance between curve and chords, mm: finer than any blade or pen goes. */
     public static final double TOLERANCE_MM = 0.01;
 
-    private static final String OUTLINES = "OUTLINES";
-    private static final String STROKES = "STROKES";
-    private static final String SOLIDS = "SOLID_BLACKS";
-
     private final Writer out;
     private final double heightMm;
 
@@ -37,27 +35,32 @@ public final class DxfWriter {
         this.heightMm = heightMm;
     }
 
-    /** Writes outlines, in mm with y down, to {@code out}, which stays open. */
-    public static void outlines(
-            List<Outline> outlines, double widthMm, double heightMm, OutputStream out)
-            throws IOException {
-        DxfWriter writer = open(widthMm, heightMm, List.of(OUTLINES), out);
-        writer.loops(outlines, OUTLINES);
+    /**
+     * Writes {@code plan}, layer by layer, to {@code out}, which stays open.
+     *
+     * @throws IllegalArgumentException if the plan has more in it than curves
+     */
+    public static void write(PrintPlan plan, OutputStream out) throws IOException {
+        List<String> names = plan.layers().stream().map(PrintLayer::name).toList();
+        DxfWriter writer = open(plan.widthMm(), plan.heightMm(), names, out);
+        for (PrintLayer layer : plan.layers()) {
+            for (PrintObject object : layer.objects()) {
+                writer.object(object.shape(), layer.name());
+            }
+        }
         writer.close();
     }
 
-    /** Writes strokes, in mm with y down, to {@code out}, which stays open. */
-    public static void strokes(StrokeArt art, double widthMm, double heightMm, OutputStream out)
-            throws IOException {
-        DxfWriter writer = open(widthMm, heightMm, List.of(STROKES, SOLIDS), out);
-        for (StrokeArt.OpenStroke stroke : art.open()) {
-            writer.polyline(stroke.path(), false, STROKES);
+    private void object(PrintShape shape, String layer) throws IOException {
+        if (shape instanceof PrintShape.Stroked stroked) {
+            polyline(stroked.path(), stroked.closed(), layer);
+        } else if (shape instanceof PrintShape.Curved curved) {
+            for (CubicLoop loop : curved.outline().loops().toList()) {
+                polyline(loop, true, layer);
+            }
+        } else {
+            throw new IllegalArgumentException("cutters run along curves");
         }
-        for (StrokeArt.ClosedStroke stroke : art.closed()) {
-            writer.polyline(stroke.path(), true, STROKES);
-        }
-        writer.loops(art.solids(), SOLIDS);
-        writer.close();
     }
 
     private static DxfWriter open(
@@ -100,14 +103,6 @@ public final class DxfWriter {
     private void section(String name) throws IOException {
         pair(0, "SECTION");
         pair(2, name);
-    }
-
-    private void loops(List<Outline> outlines, String layer) throws IOException {
-        for (Outline outline : outlines) {
-            for (CubicLoop loop : outline.loops().toList()) {
-                polyline(loop, true, layer);
-            }
-        }
     }
 
     private void polyline(CubicSegments path, boolean closed, String layer) throws IOException {

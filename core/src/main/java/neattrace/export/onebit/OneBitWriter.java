@@ -19,6 +19,10 @@ import javax.imageio.plugins.tiff.TIFFField;
 import javax.imageio.plugins.tiff.TIFFTag;
 import javax.imageio.stream.ImageOutputStream;
 import neattrace.geom.Homography;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.blur.Gaussian;
@@ -47,21 +51,32 @@ public final class OneBitWriter {
     /**
      * Writes.
      *
-     * @param map what is ink
-     * @param ppi of the map
+     * @param plan a sheet's ink, of {@link neattrace.print.Plans#oneBit}
      * @param outPpi of the picture; another one than the map's is made from the map's coverage, so
      *     that edges stay smooth
      * @throws IOException if it cannot be written
      * @throws IllegalArgumentException if the picture would have more than {@value #MAX_PIXELS} px
      */
-    public static void write(InkMap map, double ppi, double outPpi, Format format, OutputStream out)
+    public static void write(PrintPlan plan, double outPpi, Format format, OutputStream out)
             throws IOException {
-        BufferedImage image = image(scaled(map, outPpi / ppi));
+        PrintShape.Bitmap ink = bitmap(plan);
+        BufferedImage image = image(scaled(ink.ink(), outPpi / ink.ppi()));
         if (format == Format.PNG) {
             PngFile.write(image, outPpi, out);
         } else {
             tiff(image, outPpi, out);
         }
+    }
+
+    private static PrintShape.Bitmap bitmap(PrintPlan plan) {
+        for (PrintLayer layer : plan.layers()) {
+            for (PrintObject object : layer.objects()) {
+                if (object.shape() instanceof PrintShape.Bitmap bitmap) {
+                    return bitmap;
+                }
+            }
+        }
+        throw new IllegalArgumentException("there are no pixels in the plan");
     }
 
     /** The map at another size; the same map at the same size. */

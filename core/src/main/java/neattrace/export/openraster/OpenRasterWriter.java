@@ -14,23 +14,19 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.zip.ZipOutputStream;
-import neattrace.export.Artwork;
 import neattrace.export.png.PngWriter;
 import neattrace.files.ZipParts;
-import neattrace.flat.LineLayer;
-import neattrace.flat.layer.FlatLayer;
-import neattrace.geom.Outline;
-import neattrace.press.Cmyk;
-import neattrace.press.colour.Rgb;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
 import neattrace.raster.Resolution;
 import neattrace.raster.writing.PngFile;
 import org.locationtech.jts.awt.ShapeWriter;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.MultiPolygon;
 
 /**
- * Writes art as OpenRaster: lines, one layer for each swatch, and beneath them, hidden, a mask for
- * each swatch and for each area, white where it is. Layers are no larger than what is on them.
+ * Writes a plan as OpenRaster: lines, one layer for each swatch, and beneath them, hidden, a mask
+ * for each swatch and for each area, white where it is. Layers are no larger than what is on them.
  */
 public final class OpenRasterWriter {
 
@@ -41,102 +37,95 @@ public final class OpenRasterWriter {
     /** More areas than these get no masks of their own: nobody looks through so many layers. */
     public static final int MOST_AREA_MASKS = 2000;
 
-    private final Artwork art;
+    private final PrintPlan plan;
     private final double ppi;
     private final int width;
     private final int height;
     private final AffineTransform toPixels;
     private final ZipOutputStream zip;
     private final LayerStack stack;
+    private final ShapeWriter shapes = new ShapeWriter();
     private int layers;
 
-    private OpenRasterWriter(Artwork art, double ppi, ZipOutputStream zip) throws IOException {
-        this.art = art;
+    private OpenRasterWriter(PrintPlan plan, double ppi, ZipOutputStream zip) throws IOException {
+        this.plan = plan;
         this.ppi = ppi;
         this.zip = zip;
         double pxPerMm = ppi / Resolution.MM_PER_INCH;
-        width = (int) Math.max(1, Math.round(art.widthMm() * pxPerMm));
-        height = (int) Math.max(1, Math.round(art.heightMm() * pxPerMm));
+        width = (int) Math.max(1, Math.round(plan.widthMm() * pxPerMm));
+        height = (int) Math.max(1, Math.round(plan.heightMm() * pxPerMm));
         stack = new LayerStack(width, height, ppi);
-        toPixels = AffineTransform.getScaleInstance(width / art.widthMm(), height / art.heightMm());
+        toPixels =
+                AffineTransform.getScaleInstance(width / plan.widthMm(), height / plan.heightMm());
     }
 
     /**
-     * Writes {@code art} to {@code out}, which stays open.
+     * Writes {@code plan} to {@code out}, which stays open.
      *
      * @param ppi pixels per inch
      * @throws IOException if the picture would be larger than {@link PngWriter#MAX_PIXELS}
      */
-    public static void write(Artwork art, double ppi, OutputStream out) throws IOException {
+    public static void write(PrintPlan plan, double ppi, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         ZipParts.stored(zip, "mimetype", MEDIA_TYPE.getBytes(StandardCharsets.US_ASCII));
-        new OpenRasterWriter(art, ppi, zip).write();
+        new OpenRasterWriter(plan, ppi, zip).write();
         zip.finish();
     }
 
     private void write() throws IOException {
         // First what may be refused for its size.
         ByteArrayOutputStream merged = new ByteArrayOutputStream();
-        PngWriter.write(art, ppi, merged);
-        if (!art.lines().isEmpty()) {
-            layer("Lines " + Artwork.SCREEN_BLACK.hex(), paths(art.lines()), Color.BLACK, true);
+        PngWriter.write(plan, ppi, merged);
+        List<PrintLayer> shown = plan.onScreen();
+        for (int i = shown.size() - 1; i >= 0; i--) {
+            PrintLayer layer = shown.get(i);
+            layer(layer.name(), paths(layer), new Color(layer.screen().packed()), true);
         }
-        for (LineLayer layer : art.colouredLines()) {
-            layer(
-                    "Lines " + art.layerName(layer.swatch()),
-                    paths(layer.shapes()),
-                    colour(layer.swatch().build()),
-                    true);
-        }
-        ShapeWriter shapes = new ShapeWriter();
-        for (int i = art.layers().size() - 1; i >= 0; i--) {
-            FlatLayer layer = art.layers().get(i);
-            layer(
-                    art.layerName(layer.swatch()),
-                    List.of(shapes.toShape(layer.shape())),
-                    colour(layer.swatch().build()),
-                    true);
-        }
-        masks(shapes);
+        masks();
         ZipParts.packed(zip, "stack.xml", stack.bytes());
         ZipParts.stored(zip, "mergedimage.png", merged.toByteArray());
-        ZipParts.stored(zip, "Thumbnails/thumbnail.png", PngWriter.preview(art, THUMBNAIL_PX));
+        ZipParts.stored(zip, "Thumbnails/thumbnail.png", PngWriter.preview(plan, THUMBNAIL_PX));
     }
 
-    private Color colour(Cmyk build) {
-        Rgb rgb = art.press().preview(build);
-        return new Color(rgb.packed());
+    private List<Shape> paths(PrintLayer layer) {
+        return layer.objects().stream().map(object -> path(object.shape())).toList();
     }
 
-    private static List<Shape> paths(List<Outline> outlines) {
-        return outlines.stream().map(outline -> (Shape) outline.toPath()).toList();
+    private Shape path(PrintShape shape) {
+        if (shape instanceof PrintShape.Filled filled) {
+            return shapes.toShape(filled.polygons());
+        }
+        if (shape instanceof PrintShape.Curved curved) {
+            return curved.outline().toPath();
+        }
+        throw new IllegalArgumentException("only shapes are painted");
     }
 
-    private void masks(ShapeWriter shapes) throws IOException {
-        if (art.layers().isEmpty()) {
+    private void masks() throws IOException {
+        List<PrintLayer> flats = plan.of(PrintLayer.Kind.FLAT);
+        if (flats.isEmpty()) {
             return;
         }
         stack.beginHidden("Masks by colour");
-        for (FlatLayer layer : art.layers()) {
-            mask("Mask " + art.layerName(layer.swatch()), shapes, layer.shape());
+        for (PrintLayer layer : flats) {
+            layer("Mask " + layer.name(), paths(layer), MASK, false);
         }
         stack.end();
-        int areas = art.layers().stream().mapToInt(layer -> layer.pieces().size()).sum();
-        if (areas > MOST_AREA_MASKS) {
+        if (plan.areas() > MOST_AREA_MASKS) {
             return;
         }
         stack.beginHidden("Masks by area");
-        for (FlatLayer layer : art.layers()) {
+        for (PrintLayer layer : flats) {
             int number = 1;
-            for (MultiPolygon piece : layer.pieces()) {
-                mask("Area " + number++ + " " + art.layerName(layer.swatch()), shapes, piece);
+            for (Geometry area : layer.areas()) {
+                layer(
+                        "Area " + number++ + " " + layer.name(),
+                        List.of(shapes.toShape(area)),
+                        MASK,
+                        false);
             }
         }
         stack.end();
-    }
-
-    private void mask(String name, ShapeWriter shapes, Geometry shape) throws IOException {
-        layer(name, List.of(shapes.toShape(shape)), MASK, false);
     }
 
     /** A layer as large as its shapes; nothing at all if they are off the page. */

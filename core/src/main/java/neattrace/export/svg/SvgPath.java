@@ -16,7 +16,15 @@ final class SvgPath {
 
     private SvgPath() {}
 
-    static void append(StringBuilder path, CubicLoop loop) {
+    static void append(StringBuilder path, CubicSegments segments) {
+        if (segments instanceof CubicLoop loop) {
+            append(path, loop);
+        } else {
+            append(path, (CubicPath) segments);
+        }
+    }
+
+    private static void append(StringBuilder path, CubicLoop loop) {
         pair(path, 'M', loop.point(0));
         int last = loop.size() - 1;
         int drawn = loop.isStraight(last) ? last : last + 1;
@@ -24,7 +32,7 @@ final class SvgPath {
         path.append('Z');
     }
 
-    static void append(StringBuilder path, CubicPath open) {
+    private static void append(StringBuilder path, CubicPath open) {
         pair(path, 'M', open.point(0));
         segments(path, open, open.size());
     }

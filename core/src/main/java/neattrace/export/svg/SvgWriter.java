@@ -7,112 +7,133 @@ import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import neattrace.export.Artwork;
-import neattrace.flat.LineLayer;
-import neattrace.flat.Swatch;
-import neattrace.flat.layer.FlatLayer;
-import neattrace.flat.object.NamedShape;
-import neattrace.geom.Outline;
-import neattrace.press.Cmyk;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import neattrace.files.XmlText;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
 
 /**
- * Writes art as SVG: the viewBox is the page in mm; one top-level group with id and title for each
- * swatch; the lines on top, each piece of ink a path of its own.
+ * Writes a plan as SVG: the viewBox is the page in mm; one top-level group with id, title and inks
+ * for each layer; each object a path of its own, filled or, if it is a stroke, with its own width.
  */
 public final class SvgWriter {
 
-    private final Writer out;
-    private final Artwork art;
+    private static final String NAMESPACE = "http://www.w3.org/2000/svg";
+
+    private final XMLStreamWriter xml;
     private final Set<String> ids = new HashSet<>();
+    private final StringBuilder path = new StringBuilder();
 
-    SvgWriter(Artwork art, Writer out) {
-        this.art = art;
-        this.out = out;
+    private SvgWriter(XMLStreamWriter xml) {
+        this.xml = xml;
     }
 
-    /** Writes {@code art} to {@code out}, which stays open. */
-    public static void write(Artwork art, OutputStream out) throws IOException {
-        Writer writer = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
-        new SvgWriter(art, writer).write();
-        writer.flush();
-    }
-
-    private void write() throws IOException {
-        SvgPage.open(out, art.title(), art.widthMm(), art.heightMm());
-        flats();
-        for (LineLayer layer : art.colouredLines()) {
-            Swatch swatch = layer.swatch();
-            String hex = art.press().preview(swatch.build()).hex();
-            lines("Lines " + art.layerName(swatch), hex, swatch.build(), layer.shapes());
+    /**
+     * Writes {@code plan} to {@code out}, which stays open.
+     *
+     * @throws IllegalArgumentException if the plan has pixels in it
+     */
+    public static void write(PrintPlan plan, OutputStream out) throws IOException {
+        Writer text = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
+        try {
+            XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+            new SvgWriter(xml).write(plan);
+            xml.flush();
+        } catch (XMLStreamException e) {
+            throw e.getNestedException() instanceof IOException io ? io : new IOException(e);
         }
-        if (!art.lines().isEmpty() || art.colouredLines().isEmpty()) {
-            String hex = Artwork.SCREEN_BLACK.hex();
-            lines("Lines " + hex, hex, art.black().build(), art.lines());
+        text.flush();
+    }
+
+    private void write(PrintPlan plan) throws XMLStreamException {
+        String width = SvgNumber.text(plan.widthMm());
+        String height = SvgNumber.text(plan.heightMm());
+        xml.writeStartDocument("UTF-8", "1.0");
+        line();
+        xml.writeStartElement("svg");
+        xml.writeDefaultNamespace(NAMESPACE);
+        xml.writeAttribute("version", "1.1");
+        xml.writeAttribute("width", width + "mm");
+        xml.writeAttribute("height", height + "mm");
+        xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
+        line();
+        text("title", plan.title());
+        for (PrintLayer layer : plan.onScreen()) {
+            layer(layer);
         }
-        out.write("</svg>\n");
+        xml.writeEndElement();
+        line();
     }
 
-    /** All flats, lowest first. */
-    void flats() throws IOException {
-        for (FlatLayer layer : art.layers()) {
-            flat(layer);
+    private void layer(PrintLayer layer) throws XMLStreamException {
+        xml.writeStartElement("g");
+        xml.writeAttribute("id", id(layer.name()));
+        String hex = layer.screen().hex();
+        if (layer.kind() == PrintLayer.Kind.STROKES) {
+            xml.writeAttribute("fill", "none");
+            xml.writeAttribute("stroke", hex);
+            xml.writeAttribute("stroke-linecap", "round");
+            xml.writeAttribute("stroke-linejoin", "round");
+        } else {
+            xml.writeAttribute("fill", hex);
+            xml.writeAttribute("fill-rule", "evenodd");
+            xml.writeAttribute("stroke", "none");
         }
-    }
-
-    private void flat(FlatLayer layer) throws IOException {
-        Swatch swatch = layer.swatch();
-        String hex = art.press().preview(swatch.build()).hex();
-        open(art.layerName(swatch), hex, swatch.build().toString());
-        StringBuilder path = new StringBuilder();
-        for (NamedShape shape : art.shapes(layer)) {
-            path.setLength(0);
-            SvgPath.append(path, shape.shape());
-            String name = shape.name();
-            out.write(
-                    name.isEmpty()
-                            ? "<path d=\"" + path + "\"/>\n"
-                            : "<path id=\""
-                                    + id(name)
-                                    + "\" d=\""
-                                    + path
-                                    + "\"><title>"
-                                    + SvgPage.escape(name)
-                                    + "</title></path>\n");
+        line();
+        text("title", layer.name());
+        text("desc", layer.inks());
+        for (PrintObject object : layer.objects()) {
+            object(object);
         }
-        out.write("</g>\n");
+        xml.writeEndElement();
+        line();
     }
 
-    private void lines(String name, String hex, Cmyk build, List<Outline> outlines)
-            throws IOException {
-        open(name, hex, build.toString());
-        StringBuilder path = new StringBuilder();
-        for (Outline outline : outlines) {
-            path.setLength(0);
-            outline.loops().forEach(loop -> SvgPath.append(path, loop));
-            out.write("<path d=\"" + path + "\"/>\n");
+    private void object(PrintObject object) throws XMLStreamException {
+        boolean named = !object.name().isEmpty();
+        if (named) {
+            xml.writeStartElement("path");
+            xml.writeAttribute("id", id(object.name()));
+        } else {
+            xml.writeEmptyElement("path");
         }
-        out.write("</g>\n");
+        path.setLength(0);
+        PrintShape shape = object.shape();
+        if (shape instanceof PrintShape.Filled filled) {
+            SvgPath.append(path, filled.polygons());
+        } else if (shape instanceof PrintShape.Curved curved) {
+            curved.outline().loops().forEach(loop -> SvgPath.append(path, loop));
+        } else if (shape instanceof PrintShape.Stroked stroked) {
+            xml.writeAttribute("stroke-width", SvgNumber.text(stroked.widthMm()));
+            SvgPath.append(path, stroked.path());
+        } else {
+            throw new IllegalArgumentException("pixels are no vectors");
+        }
+        xml.writeAttribute("d", path.toString());
+        if (named) {
+            xml.writeStartElement("title");
+            xml.writeCharacters(XmlText.clean(object.name()));
+            xml.writeEndElement();
+            xml.writeEndElement();
+        }
+        line();
     }
 
-    private void open(String name, String hex, String inks) throws IOException {
-        open(name, name, "fill=\"" + hex + "\" fill-rule=\"evenodd\" stroke=\"none\"", inks);
+    private void text(String element, String text) throws XMLStreamException {
+        xml.writeStartElement(element);
+        xml.writeCharacters(XmlText.clean(text));
+        xml.writeEndElement();
+        line();
     }
 
-    /** Opens a group that has a title and tells its inks. */
-    void open(String idFrom, String name, String look, String inks) throws IOException {
-        out.write(
-                "<g id=\""
-                        + id(idFrom)
-                        + "\" "
-                        + look
-                        + ">\n<title>"
-                        + SvgPage.escape(name)
-                        + "</title>\n<desc>"
-                        + SvgPage.escape(inks)
-                        + "</desc>\n");
+    private void line() throws XMLStreamException {
+        xml.writeCharacters("\n");
     }
 
     /** A unique XML id from a name: letters, digits and hyphens, starting with a letter. */

@@ -11,6 +11,7 @@ import neattrace.export.onebit.OneBitWriter;
 import neattrace.export.onebit.OneBitWriter.Format;
 import neattrace.files.AtomicFile;
 import neattrace.geom.Point;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
@@ -139,7 +140,10 @@ public final class SheetMaker {
                     target,
                     out ->
                             OneBitWriter.write(
-                                    sheet.reading().map(), sheet.ppi(), ppi, format, out));
+                                    Plans.oneBit(sheet.reading().map(), sheet.ppi()),
+                                    ppi,
+                                    format,
+                                    out));
         } catch (IllegalArgumentException e) {
             throw new IOException(target + " was not written. " + e.getMessage(), e);
         }

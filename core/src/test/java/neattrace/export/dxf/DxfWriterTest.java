@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.trace.DrawnInk;
@@ -86,7 +87,7 @@ class DxfWriterTest {
         CubicLoop square = CubicLoop.polygon(10, 10, 30, 10, 30, 30, 10, 30);
         CubicLoop hole = CubicLoop.polygon(15, 15, 15, 20, 20, 20, 20, 15);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        DxfWriter.outlines(List.of(new Outline(square, List.of(hole))), 50, 40, out);
+        DxfWriter.write(Plans.cut(List.of(new Outline(square, List.of(hole))), 50, 40), out);
         List<Polyline> read = read(out.toByteArray());
         assertThat(read).hasSize(2).allMatch(Polyline::closed);
         assertThat(read.get(0).layer).isEqualTo("OUTLINES");
@@ -113,7 +114,7 @@ class DxfWriterTest {
         StrokeArt art =
                 StrokeArt.of(map, CentrelineFinder.find(map, Progress.SILENT), new int[0], 0, 0.1);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        DxfWriter.strokes(art, 30, 30, out);
+        DxfWriter.write(Plans.cut(art, 30, 30), out);
         List<Polyline> read = read(out.toByteArray());
         Polyline line = read.stream().filter(p -> !p.closed).findFirst().orElseThrow();
         double[] first = line.places.get(0);

@@ -12,6 +12,7 @@ import java.io.IOException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import neattrace.export.onebit.OneBitWriter.Format;
+import neattrace.print.Plans;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureReader;
@@ -25,7 +26,7 @@ class OneBitWriterTest {
     private static byte[] write(InkMap map, double ppi, double outPpi, Format format)
             throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        OneBitWriter.write(map, ppi, outPpi, format, out);
+        OneBitWriter.write(Plans.oneBit(map, ppi), outPpi, format, out);
         return out.toByteArray();
     }
 

@@ -16,10 +16,11 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
-import neattrace.export.Artwork;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.testing.Jobs;
 import org.junit.jupiter.api.Test;
@@ -35,7 +36,7 @@ class OpenRasterWriterTest {
     private static byte[] write(Job job, double ppi) throws IOException {
         Artwork art = Artwork.of(new Pipeline().run(job, Progress.SILENT), PRESS).forFiles();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        OpenRasterWriter.write(art, ppi, out);
+        OpenRasterWriter.write(Plans.forPixels(art), ppi, out);
         return out.toByteArray();
     }
 

@@ -8,13 +8,14 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import neattrace.export.Artwork;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.BlackRule;
 import neattrace.press.colour.DeltaE2000;
 import neattrace.press.colour.Rgb;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.testing.Jobs;
 import org.apache.pdfbox.Loader;
@@ -35,7 +36,7 @@ class PdfWriterTest {
     private static PDDocument pdf(Job job) throws IOException {
         Artwork art = Artwork.of(new Pipeline().run(job, Progress.SILENT), PRESS);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        PdfWriter.write(art, out);
+        PdfWriter.write(Plans.of(art), out);
         return Loader.loadPDF(out.toByteArray());
     }
 
@@ -97,7 +98,7 @@ class PdfWriterTest {
                             "Bull & eye " + PRESS.preview(Jobs.INNER.build()).hex(),
                             "Straw <2> " + PRESS.preview(Jobs.OUTER.build()).hex(),
                             "Under the black C60 M40 Y40",
-                            "Lines K100");
+                            "Lines #000000");
         }
     }
 

@@ -8,9 +8,10 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import javax.imageio.ImageIO;
-import neattrace.export.Artwork;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
 import neattrace.testing.Jobs;
@@ -26,7 +27,7 @@ class PngWriterTest {
 
     private static byte[] png(double ppi) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        PngWriter.write(art(), ppi, out);
+        PngWriter.write(Plans.forPixels(art()), ppi, out);
         return out.toByteArray();
     }
 
@@ -49,7 +50,9 @@ class PngWriterTest {
 
     @Test
     void aPreviewIsAsLargeAsAsked() throws IOException {
-        BufferedImage image = ImageIO.read(new ByteArrayInputStream(PngWriter.preview(art(), 100)));
+        BufferedImage image =
+                ImageIO.read(
+                        new ByteArrayInputStream(PngWriter.preview(Plans.forPixels(art()), 100)));
         assertThat(Math.max(image.getWidth(), image.getHeight())).isBetween(99, 100);
     }
 

@@ -19,13 +19,14 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import javax.xml.parsers.DocumentBuilderFactory;
-import neattrace.export.Artwork;
 import neattrace.flat.AreaGroup;
 import neattrace.flat.FlatRecipe;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.profile.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.standin.scanner.ScanSettings;
@@ -46,7 +47,7 @@ class SvgWriterTest {
     private static byte[] svg(Job job) throws IOException {
         Artwork art = Artwork.of(new Pipeline().run(job, Progress.SILENT), PRESS);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        SvgWriter.write(art, out);
+        SvgWriter.write(Plans.of(art), out);
         return out.toByteArray();
     }
 
@@ -223,7 +224,7 @@ class SvgWriterTest {
                         neattrace.press.BlackRule.K_ONLY,
                         PRESS);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        StrokeSvgWriter.write(page, art, out);
+        SvgWriter.write(Plans.strokes(page, art), out);
         assertThat(out.toString(StandardCharsets.UTF_8))
                 .contains("fill=\"none\"", "Strokes &lt;1&gt;");
         assertThat(art.open()).allMatch(stroke -> Math.abs(stroke.widthMm() - 0.6) < 0.005);
@@ -257,9 +258,10 @@ class SvgWriterTest {
                                                                 .withBorderBlack(true))),
                                 Progress.SILENT);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        StrokeSvgWriter.write(
-                Artwork.of(drawing, PRESS),
-                new Pipeline().strokes(drawing.traced(), Progress.SILENT),
+        SvgWriter.write(
+                Plans.strokes(
+                        Artwork.of(drawing, PRESS),
+                        new Pipeline().strokes(drawing.traced(), Progress.SILENT)),
                 out);
         String svg = out.toString(StandardCharsets.UTF_8);
         String straw = PRESS.preview(Jobs.OUTER.build()).hex();

@@ -8,8 +8,9 @@ import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import neattrace.export.Artwork;
 import neattrace.export.png.PngWriter;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
 
 /** Pictures of art, painted aside: thousands of areas take their time. */
 final class ArtPicture {
@@ -39,7 +40,7 @@ final class ArtPicture {
 
     private static byte[] preview(Artwork art, int sidePx) {
         try {
-            return PngWriter.preview(art, sidePx);
+            return PngWriter.preview(Plans.forPixels(art), sidePx);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -9,8 +9,8 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import neattrace.export.Artwork;
 import neattrace.flat.Palette;
+import neattrace.print.Artwork;
 
 /** All colourways of the art side by side; a click takes one up. */
 final class ColourwayRow extends FlowPane {

@@ -16,8 +16,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
-import neattrace.export.Artwork;
 import neattrace.flat.Palette;
+import neattrace.print.Artwork;
 
 /** All colourways of the art over the whole table, each as large as there is room for. */
 final class ColourwayWall extends VBox {

@@ -19,7 +19,6 @@ import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
-import neattrace.export.Artwork;
 import neattrace.files.AtomicFile;
 import neattrace.flat.Fill;
 import neattrace.flat.Palette;
@@ -30,6 +29,7 @@ import neattrace.flat.review.FlatReview;
 import neattrace.job.Job;
 import neattrace.job.change.Colouring;
 import neattrace.job.file.JobFile;
+import neattrace.print.Artwork;
 
 /** The swatch in hand, the order of swatches, colourways, and palettes of other files. */
 final class PaletteStep implements Step {

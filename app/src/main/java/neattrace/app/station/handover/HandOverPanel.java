@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
@@ -23,19 +24,19 @@ import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
-import neattrace.export.Artwork;
+import neattrace.export.FileFormat;
 import neattrace.export.dxf.DxfWriter;
 import neattrace.export.openraster.OpenRasterWriter;
 import neattrace.export.pdf.PdfWriter;
 import neattrace.export.png.PngWriter;
-import neattrace.export.svg.StrokeSvgWriter;
 import neattrace.export.svg.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
-import neattrace.flat.LineLayer;
-import neattrace.flat.layer.FlatLayer;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Traced;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
+import neattrace.print.PrintLayer;
 import neattrace.progress.Progress;
 import neattrace.trace.stroke.StrokeArt;
 
@@ -45,24 +46,8 @@ public final class HandOverPanel implements StationPanel {
     private static final Stop STOP =
             new Stop("hand-over", "Hand over", KeyCode.H, "M3 7 H21 V19 H3 Z M3 7 L12 14 L21 7");
 
-    /** What can be written. */
-    public enum Format {
-        SVG("SVG", "Open vectors in mm, a layer for each swatch."),
-        PDF("PDF", "For the printer: exact ink values, in layers."),
-        PNG("PNG", "For screens, with a transparent ground."),
-        /** Release 12. */
-        DXF("DXF", "For cutters and plotters: lines only."),
-        /** OpenRaster. */
-        ORA("ORA", "For painters: a layer for each swatch, areas as masks.");
-
-        private final String title;
-        private final String what;
-
-        Format(String title, String what) {
-            this.title = title;
-            this.what = what;
-        }
-    }
+    private static final List<FileFormat> FORMATS =
+            List.of(FileFormat.SVG, FileFormat.PDF, FileFormat.PNG, FileFormat.DXF, FileFormat.ORA);
 
     private final Bench bench;
     private final Workspace workspace;
@@ -92,17 +77,17 @@ public final class HandOverPanel implements StationPanel {
             half.setPercentWidth(50);
             files.getColumnConstraints().add(half);
         }
-        for (Format format : Format.values()) {
-            Button button = new Button("Write " + format.title + " …");
-            button.setId("write-" + format.title.toLowerCase(Locale.ROOT));
+        for (FileFormat format : FORMATS) {
+            Button button = new Button("Write " + format.name() + " …");
+            button.setId("write-" + format.name().toLowerCase(Locale.ROOT));
             button.getStyleClass().setAll("answer", "wide");
             button.setMaxWidth(Double.MAX_VALUE);
             button.setOnAction(event -> choose(format));
-            Label what = new Label(format.what);
+            Label what = new Label(format.use());
             what.getStyleClass().add("hint");
             what.setWrapText(true);
             VBox cell = new VBox(4, button, what);
-            files.add(cell, format.ordinal() % 2, format.ordinal() / 2);
+            files.add(cell, FORMATS.indexOf(format) % 2, FORMATS.indexOf(format) / 2);
         }
         content.getChildren().add(files);
         ChoiceField<Boolean> strokes =
@@ -119,30 +104,30 @@ public final class HandOverPanel implements StationPanel {
                         layers);
     }
 
-    private void choose(Format format) {
+    private void choose(FileFormat format) {
         if (shown == null) {
             return;
         }
-        String ending = format.title.toLowerCase(Locale.ROOT);
         File file =
                 bench.chooseTarget(
-                        "Write " + format.title,
+                        "Write " + format.name(),
                         FileNames.proposed(shown.drawing().job().title()),
-                        format.title,
-                        "." + ending);
+                        format.name(),
+                        format.ending());
         if (file != null) {
             write(format, file.toPath());
         }
     }
 
     /** Writes the drawing as it is shown now. */
-    public void write(Format format, Path file) {
+    public void write(FileFormat format, Path file) {
         double resolution = pngPpi;
         boolean strokes = asStrokes;
         workspace.whenSettled(now -> write(format, file, now, resolution, strokes));
     }
 
-    private void write(Format format, Path file, Shown now, double resolution, boolean strokes) {
+    private void write(
+            FileFormat format, Path file, Shown now, double resolution, boolean strokes) {
         workspace.write(
                 "Wrote " + file.getFileName() + "." + leftOut(format, now),
                 file,
@@ -151,10 +136,10 @@ public final class HandOverPanel implements StationPanel {
     }
 
     /** What a format cannot hold, in plain words; empty if it holds everything. */
-    private static String leftOut(Format format, Shown now) {
+    private static String leftOut(FileFormat format, Shown now) {
         Artwork art = now.art();
         int areas = art.layers().stream().mapToInt(layer -> layer.pieces().size()).sum();
-        if (format == Format.ORA && areas > OpenRasterWriter.MOST_AREA_MASKS) {
+        if (format == FileFormat.ORA && areas > OpenRasterWriter.MOST_AREA_MASKS) {
             return String.format(
                     Locale.ROOT,
                     " With %,d areas it has masks by colour alone; up to %,d areas have their own.",
@@ -162,34 +147,30 @@ public final class HandOverPanel implements StationPanel {
                     OpenRasterWriter.MOST_AREA_MASKS);
         }
         boolean coloured = !art.layers().isEmpty() || !art.colouredLines().isEmpty();
-        return format == Format.DXF && coloured
+        return format == FileFormat.DXF && coloured
                 ? " It holds lines alone: flats and the colours of lines are not in it."
                 : "";
     }
 
     private void write(
-            Format format, Shown now, double resolution, boolean strokes, OutputStream out)
+            FileFormat format, Shown now, double resolution, boolean strokes, OutputStream out)
             throws IOException {
         Artwork art = now.art().forFiles();
         Traced traced = now.drawing().traced();
         switch (format) {
-            case SVG -> {
-                if (strokes) {
-                    StrokeSvgWriter.write(art, strokes(traced), out);
-                } else {
-                    SvgWriter.write(art, out);
-                }
-            }
-            case PDF -> PdfWriter.write(art, out);
-            case PNG -> PngWriter.write(art, resolution, out);
-            case ORA -> OpenRasterWriter.write(art, resolution, out);
-            case DXF -> {
-                if (strokes) {
-                    DxfWriter.strokes(strokes(traced), art.widthMm(), art.heightMm(), out);
-                } else {
-                    DxfWriter.outlines(traced.lines(), art.widthMm(), art.heightMm(), out);
-                }
-            }
+            case SVG ->
+                    SvgWriter.write(
+                            strokes ? Plans.strokes(art, strokes(traced)) : Plans.of(art), out);
+            case PDF -> PdfWriter.write(Plans.of(art), out);
+            case PNG -> PngWriter.write(Plans.forPixels(art), resolution, out);
+            case ORA -> OpenRasterWriter.write(Plans.forPixels(art), resolution, out);
+            case DXF ->
+                    DxfWriter.write(
+                            strokes
+                                    ? Plans.cut(strokes(traced), art.widthMm(), art.heightMm())
+                                    : Plans.cut(traced.lines(), art.widthMm(), art.heightMm()),
+                            out);
+            case TIFF -> throw new IllegalArgumentException("sheets are written at Sheet");
         }
     }
 
@@ -221,17 +202,10 @@ public final class HandOverPanel implements StationPanel {
     public void show(Shown now) {
         written &= shown != null && shown.drawing() == now.drawing();
         shown = now;
-        List<String> names = new ArrayList<>();
-        if (!now.art().lines().isEmpty() || now.art().colouredLines().isEmpty()) {
-            names.add("Lines, " + now.art().black().build());
-        }
-        for (LineLayer layer : now.art().colouredLines()) {
-            names.add("Lines " + now.art().layerName(layer.swatch()));
-        }
-        for (int i = now.art().layers().size() - 1; i >= 0; i--) {
-            FlatLayer layer = now.art().layers().get(i);
-            names.add(now.art().layerName(layer.swatch()));
-        }
+        List<String> names =
+                new ArrayList<>(
+                        Plans.of(now.art()).onScreen().stream().map(PrintLayer::name).toList());
+        Collections.reverse(names);
         layers.setText(
                 String.format(
                                 Locale.ROOT,

@@ -10,43 +10,44 @@ import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
-import neattrace.export.Artwork;
-import neattrace.flat.LineLayer;
-import neattrace.flat.layer.FlatLayer;
-import neattrace.geom.Outline;
-import neattrace.press.colour.Rgb;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
 import org.locationtech.jts.awt.ShapeWriter;
 
-/** Paints art. Shapes are prepared once, so that painting again at another zoom is cheap. */
-public final class ArtworkPainter {
+/**
+ * Paints a plan as screens show it. Shapes are prepared once, so that painting again at another
+ * zoom is cheap.
+ */
+public final class PlanPainter {
 
     /** How much wider flats are painted, in pixels of the target. */
     private static final float SEAM_PX = 0.6f;
 
     private record Painted(Shape shape, Rectangle2D bounds, Color colour) {}
 
+    private final ShapeWriter shapes = new ShapeWriter();
     private final List<Painted> flats = new ArrayList<>();
     private final List<Painted> lines = new ArrayList<>();
 
-    /** Prepares {@code art}. */
-    public ArtworkPainter(Artwork art) {
-        ShapeWriter shapes = new ShapeWriter();
-        for (FlatLayer layer : art.layers()) {
-            Rgb rgb = art.press().preview(layer.swatch().build());
-            Color colour = new Color(rgb.packed());
-            for (int i = 0; i < layer.shape().getNumGeometries(); i++) {
-                add(flats, shapes.toShape(layer.shape().getGeometryN(i)), colour);
-            }
+    /** Prepares {@code plan}. */
+    public PlanPainter(PrintPlan plan) {
+        for (PrintLayer layer : plan.onScreen()) {
+            Color colour = new Color(layer.screen().packed());
+            List<Painted> list = layer.kind() == PrintLayer.Kind.FLAT ? flats : lines;
+            layer.objects().forEach(object -> add(list, object.shape(), colour));
         }
-        for (LineLayer layer : art.colouredLines()) {
-            Rgb rgb = art.press().preview(layer.swatch().build());
-            for (Outline outline : layer.shapes()) {
-                add(lines, outline.toPath(), new Color(rgb.packed()));
+    }
+
+    private void add(List<Painted> list, PrintShape shape, Color colour) {
+        if (shape instanceof PrintShape.Filled filled) {
+            for (int i = 0; i < filled.polygons().getNumGeometries(); i++) {
+                add(list, shapes.toShape(filled.polygons().getGeometryN(i)), colour);
             }
-        }
-        Color black = new Color(Artwork.SCREEN_BLACK.packed());
-        for (Outline outline : art.lines()) {
-            add(lines, outline.toPath(), black);
+        } else if (shape instanceof PrintShape.Curved curved) {
+            add(list, curved.outline().toPath(), colour);
+        } else {
+            throw new IllegalArgumentException("only shapes are painted");
         }
     }
 

@@ -1,4 +1,4 @@
-package neattrace.export;
+package neattrace.print;
 
 import java.util.List;
 import neattrace.flat.AreaGroup;
@@ -6,14 +6,11 @@ import neattrace.flat.FlatRecipe;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
-import neattrace.flat.object.NamedShape;
-import neattrace.flat.object.ObjectShapes;
 import neattrace.flat.spread.Spreader;
 import neattrace.geom.Outline;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.BlackRule;
-import neattrace.press.colour.Rgb;
 import neattrace.press.profile.PressProfile;
 
 /**
@@ -45,9 +42,6 @@ public record Artwork(
         List<Outline> lines,
         BlackRule black,
         PressProfile press) {
-
-    /** The ink's colour on screen and in files for screens. */
-    public static final Rgb SCREEN_BLACK = new Rgb(0, 0, 0);
 
     public Artwork {
         groups = List.copyOf(groups);
@@ -99,6 +93,23 @@ public record Artwork(
                 press);
     }
 
+    /** The same with other pieces as one shape. */
+    public Artwork withPieces(FlatRecipe.Pieces other) {
+        return new Artwork(
+                title,
+                widthMm,
+                heightMm,
+                other,
+                groups,
+                spreadMm,
+                trimMm,
+                layers,
+                colouredLines,
+                lines,
+                black,
+                press);
+    }
+
     /** The same in other inks: each layer takes the swatch with its id. */
     public Artwork with(List<Swatch> palette) {
         return new Artwork(
@@ -127,20 +138,5 @@ public record Artwork(
 
     private static Swatch other(Swatch swatch, List<Swatch> palette) {
         return palette.stream().filter(one -> one.id() == swatch.id()).findFirst().orElse(swatch);
-    }
-
-    /** The shapes of a layer: one, one for each area, or one for each object. */
-    public List<NamedShape> shapes(FlatLayer layer) {
-        return switch (pieces) {
-            case UNITED -> List.of(new NamedShape("", layer.shape()));
-            case BY_AREA ->
-                    layer.pieces().stream().map(piece -> new NamedShape("", piece)).toList();
-            case BY_OBJECT -> ObjectShapes.of(layer, groups);
-        };
-    }
-
-    /** A layer's name: the swatch's name and its hex code on screen. */
-    public String layerName(Swatch swatch) {
-        return swatch.name() + " " + press.preview(swatch.build()).hex();
     }
 }

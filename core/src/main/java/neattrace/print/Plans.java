@@ -1,0 +1,279 @@
+package neattrace.print;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import neattrace.flat.FlatRecipe;
+import neattrace.flat.LineLayer;
+import neattrace.flat.Swatch;
+import neattrace.flat.layer.FlatLayer;
+import neattrace.flat.object.NamedShape;
+import neattrace.flat.object.ObjectShapes;
+import neattrace.geom.Outline;
+import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import neattrace.press.colour.Rgb;
+import neattrace.press.profile.PressProfile;
+import neattrace.print.PrintLayer.Kind;
+import neattrace.raster.InkMap;
+import neattrace.raster.Resolution;
+import neattrace.trace.stroke.StrokeArt;
+
+/** Plans of art. From below: flats, lines in swatches, what deepens the black, black lines. */
+public final class Plans {
+
+    /** Black ink on screen and in files for screens. */
+    public static final Rgb SCREEN_BLACK = new Rgb(0, 0, 0);
+
+    /** What a machine cuts along, as plotters' files call it. */
+    public static final String OUTLINES = "OUTLINES";
+
+    /** What a pen runs along. */
+    public static final String STROKES = "STROKES";
+
+    /** What a pen would have to fill. */
+    public static final String SOLIDS = "SOLID_BLACKS";
+
+    private Plans() {}
+
+    /** Art as shapes: what most files are made of. */
+    public static PrintPlan of(Artwork art) {
+        List<PrintLayer> layers = flats(art);
+        boolean black = !art.lines().isEmpty() || art.colouredLines().isEmpty();
+        for (LineLayer lines : art.colouredLines()) {
+            Swatch swatch = lines.swatch();
+            layers.add(
+                    lines(
+                            "Lines " + name(art, swatch),
+                            screen(art, swatch.build()),
+                            swatch.build(),
+                            Tints.of(swatch.build()),
+                            false,
+                            lines.shapes()));
+        }
+        if (black && art.black() == BlackRule.RICH) {
+            layers.add(underBlack(art));
+        }
+        if (black) {
+            layers.add(
+                    lines(
+                            "Lines " + SCREEN_BLACK.hex(),
+                            SCREEN_BLACK,
+                            art.black().build(),
+                            Tints.of(art.black().over()),
+                            true,
+                            art.lines()));
+        }
+        return plan(art, layers);
+    }
+
+    /** The same for pixels, which are of one piece whatever files of shapes are made of. */
+    public static PrintPlan forPixels(Artwork art) {
+        return of(art.withPieces(FlatRecipe.Pieces.UNITED));
+    }
+
+    /** The same with lines as strokes along their middles. */
+    public static PrintPlan strokes(Artwork art, StrokeArt strokes) {
+        List<PrintLayer> layers = flats(art);
+        List<Integer> swatches = new ArrayList<>(strokes.swatches());
+        if (swatches.isEmpty()) {
+            swatches.add(0);
+        }
+        // Black lies over lines in colours, as everywhere.
+        Collections.reverse(swatches);
+        for (int id : swatches) {
+            strokes(art, strokes, id, layers);
+        }
+        return plan(art, layers);
+    }
+
+    /** Outlines for a machine that cuts along them; no flats, no colours. */
+    public static PrintPlan cut(List<Outline> outlines, double widthMm, double heightMm) {
+        return technical(
+                widthMm,
+                heightMm,
+                List.of(technical(OUTLINES, shapes(outlines, Tints.full(Colorant.CUT)))));
+    }
+
+    /** Strokes for a machine that runs along them with a pen or a blade. */
+    public static PrintPlan cut(StrokeArt strokes, double widthMm, double heightMm) {
+        Tints cut = Tints.full(Colorant.CUT);
+        List<PrintObject> paths = new ArrayList<>();
+        for (StrokeArt.OpenStroke stroke : strokes.open()) {
+            paths.add(PrintObject.of(open(stroke), cut));
+        }
+        for (StrokeArt.ClosedStroke stroke : strokes.closed()) {
+            paths.add(PrintObject.of(closed(stroke), cut));
+        }
+        return technical(
+                widthMm,
+                heightMm,
+                List.of(
+                        technical(STROKES, paths),
+                        technical(SOLIDS, shapes(strokes.solids(), cut))));
+    }
+
+    /** A sheet's ink as pixels in black, for film and plate. */
+    public static PrintPlan oneBit(InkMap ink, double ppi) {
+        double mmPerPx = Resolution.MM_PER_INCH / ppi;
+        PrintObject bitmap =
+                PrintObject.of(new PrintShape.Bitmap(ink, ppi), Tints.of(BlackRule.K_ONLY.over()));
+        PrintLayer layer =
+                new PrintLayer(
+                        "Lines " + SCREEN_BLACK.hex(),
+                        Kind.LINES,
+                        SCREEN_BLACK,
+                        BlackRule.K_ONLY.over().toString(),
+                        List.of(bitmap),
+                        List.of());
+        return technical(ink.width() * mmPerPx, ink.height() * mmPerPx, List.of(layer));
+    }
+
+    private static PrintPlan plan(Artwork art, List<PrintLayer> layers) {
+        return new PrintPlan(
+                art.title(), art.widthMm(), art.heightMm(), art.trimMm(), layers, art.press());
+    }
+
+    private static PrintPlan technical(double widthMm, double heightMm, List<PrintLayer> layers) {
+        return new PrintPlan("", widthMm, heightMm, 0, layers, PressProfile.bundled());
+    }
+
+    private static PrintLayer technical(String name, List<PrintObject> objects) {
+        return new PrintLayer(name, Kind.TECHNICAL, SCREEN_BLACK, "", objects, List.of());
+    }
+
+    private static List<PrintLayer> flats(Artwork art) {
+        List<PrintLayer> layers = new ArrayList<>();
+        for (FlatLayer layer : art.layers()) {
+            Cmyk build = layer.swatch().build();
+            Tints tints = Tints.of(build);
+            List<PrintObject> objects =
+                    shapes(art, layer).stream()
+                            .map(
+                                    shape ->
+                                            new PrintObject(
+                                                    shape.name(),
+                                                    new PrintShape.Filled(shape.shape()),
+                                                    tints,
+                                                    false,
+                                                    art.spreadMm()))
+                            .toList();
+            layers.add(
+                    new PrintLayer(
+                            name(art, layer.swatch()),
+                            Kind.FLAT,
+                            screen(art, build),
+                            build.toString(),
+                            objects,
+                            List.copyOf(layer.pieces())));
+        }
+        return layers;
+    }
+
+    /** The shapes of a layer: one, one for each area, or one for each object. */
+    private static List<NamedShape> shapes(Artwork art, FlatLayer layer) {
+        FlatRecipe.Pieces pieces = art.pieces();
+        return switch (pieces) {
+            case UNITED -> List.of(new NamedShape("", layer.shape()));
+            case BY_AREA ->
+                    layer.pieces().stream().map(piece -> new NamedShape("", piece)).toList();
+            case BY_OBJECT -> ObjectShapes.of(layer, art.groups());
+        };
+    }
+
+    /** A swatch's layer: its name and its colour on screen. */
+    private static String name(Artwork art, Swatch swatch) {
+        return swatch.name() + " " + screen(art, swatch.build()).hex();
+    }
+
+    private static Rgb screen(Artwork art, Cmyk build) {
+        return art.press().preview(build);
+    }
+
+    private static PrintLayer underBlack(Artwork art) {
+        Cmyk under = art.black().underlay();
+        return new PrintLayer(
+                "Under the black " + under,
+                Kind.UNDER_BLACK,
+                screen(art, under),
+                under.toString(),
+                shapes(art.lines(), Tints.of(under)),
+                List.of());
+    }
+
+    private static PrintLayer lines(
+            String name,
+            Rgb screen,
+            Cmyk altogether,
+            Tints tints,
+            boolean overprint,
+            List<Outline> outlines) {
+        return new PrintLayer(
+                name,
+                Kind.LINES,
+                screen,
+                altogether.toString(),
+                outlines.stream()
+                        .map(
+                                outline ->
+                                        new PrintObject(
+                                                "",
+                                                new PrintShape.Curved(outline),
+                                                tints,
+                                                overprint,
+                                                0))
+                        .toList(),
+                List.of());
+    }
+
+    private static List<PrintObject> shapes(List<Outline> outlines, Tints tints) {
+        return outlines.stream()
+                .map(outline -> PrintObject.of(new PrintShape.Curved(outline), tints))
+                .toList();
+    }
+
+    private static PrintShape open(StrokeArt.OpenStroke stroke) {
+        return new PrintShape.Stroked(stroke.path(), false, stroke.widthMm());
+    }
+
+    private static PrintShape closed(StrokeArt.ClosedStroke stroke) {
+        return new PrintShape.Stroked(stroke.path(), true, stroke.widthMm());
+    }
+
+    private static void strokes(Artwork art, StrokeArt strokes, int id, List<PrintLayer> layers) {
+        Optional<Swatch> swatch =
+                art.colouredLines().stream()
+                        .map(LineLayer::swatch)
+                        .filter(one -> one.id() == id)
+                        .findFirst();
+        Rgb screen = swatch.map(one -> screen(art, one.build())).orElse(SCREEN_BLACK);
+        Cmyk altogether = swatch.map(Swatch::build).orElse(art.black().build());
+        Tints tints = Tints.of(altogether);
+        String ending = swatch.map(one -> " " + name(art, one)).orElse("");
+        List<PrintObject> objects = new ArrayList<>();
+        for (StrokeArt.OpenStroke stroke : strokes.open()) {
+            if (stroke.swatch() == id) {
+                objects.add(PrintObject.of(open(stroke), tints));
+            }
+        }
+        for (StrokeArt.ClosedStroke stroke : strokes.closed()) {
+            if (stroke.swatch() == id) {
+                objects.add(PrintObject.of(closed(stroke), tints));
+            }
+        }
+        String inks = altogether.toString();
+        layers.add(
+                new PrintLayer("Strokes" + ending, Kind.STROKES, screen, inks, objects, List.of()));
+        if (!strokes.solids().isEmpty() && strokes.solidSwatch() == id) {
+            layers.add(
+                    new PrintLayer(
+                            (swatch.isPresent() ? "Solids" : "Solid blacks") + ending,
+                            Kind.LINES,
+                            screen,
+                            inks,
+                            shapes(strokes.solids(), tints),
+                            List.of()));
+        }
+    }
+}

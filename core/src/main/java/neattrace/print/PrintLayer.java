@@ -1,0 +1,74 @@
+package neattrace.print;
+
+import java.util.List;
+import neattrace.press.colour.Rgb;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Objects that belong together under a name.
+ *
+ * @param name as files and people call it
+ * @param kind what it holds
+ * @param screen its colour on screen and in files for screens
+ * @param inks what comes to lie there altogether, in words
+ * @param objects lowest first
+ * @param areas the areas it was united from, mm, for masks; none but for flats
+ */
+public record PrintLayer(
+        String name,
+        Kind kind,
+        Rgb screen,
+        String inks,
+        List<PrintObject> objects,
+        List<Geometry> areas) {
+
+    /** Kinds of layers. */
+    public enum Kind {
+        /** White beneath everything. */
+        UNDERBASE(0),
+        /** Flat colours. */
+        FLAT(1),
+        /** What deepens the black that is printed over it; nothing of its own on screen. */
+        UNDER_BLACK(2),
+        /** Lines as shapes. */
+        LINES(2),
+        /** Lines as strokes. */
+        STROKES(2),
+        /** Where a machine cuts or folds; never printed. */
+        TECHNICAL(3);
+
+        private final int rank;
+
+        Kind(int rank) {
+            this.rank = rank;
+        }
+
+        /** What has a higher one lies over what has a lower one. */
+        int rank() {
+            return rank;
+        }
+    }
+
+    public PrintLayer {
+        objects = List.copyOf(objects);
+        areas = List.copyOf(areas);
+    }
+
+    /** Whether files for screens have it. */
+    public boolean onScreen() {
+        return kind != Kind.UNDERBASE && kind != Kind.UNDER_BLACK;
+    }
+
+    /** The same with other objects and areas. */
+    PrintLayer with(List<PrintObject> other, List<Geometry> otherAreas) {
+        return new PrintLayer(name, kind, screen, inks, other, otherAreas);
+    }
+
+    /** Whether objects of another layer belong to this one. */
+    boolean isSameAs(PrintLayer other) {
+        return name.equals(other.name)
+                && kind == other.kind
+                && screen.equals(other.screen)
+                && inks.equals(other.inks);
+    }
+}

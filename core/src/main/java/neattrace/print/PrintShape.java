@@ -1,0 +1,76 @@
+package neattrace.print;
+
+import java.awt.geom.AffineTransform;
+import neattrace.geom.CubicSegments;
+import neattrace.geom.Outline;
+import neattrace.raster.InkMap;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
+
+/** What an object covers, mm. */
+public sealed interface PrintShape {
+
+    /**
+     * The same placed.
+     *
+     * @param placing a similarity: lengths in all directions grow alike
+     * @throws UnsupportedOperationException if it cannot be turned or scaled
+     */
+    PrintShape placed(AffineTransform placing);
+
+    /** Polygons, filled even-odd. */
+    record Filled(Geometry polygons) implements PrintShape {
+
+        @Override
+        public PrintShape placed(AffineTransform t) {
+            AffineTransformation map =
+                    new AffineTransformation(
+                            t.getScaleX(),
+                            t.getShearX(),
+                            t.getTranslateX(),
+                            t.getShearY(),
+                            t.getScaleY(),
+                            t.getTranslateY());
+            return new Filled(map.transform(polygons));
+        }
+    }
+
+    /** A closed curve with holes, filled even-odd. */
+    record Curved(Outline outline) implements PrintShape {
+
+        @Override
+        public PrintShape placed(AffineTransform placing) {
+            return new Curved(outline.mapped(placing));
+        }
+    }
+
+    /**
+     * A line along a path, with round ends and joins.
+     *
+     * @param closed whether it ends where it begins
+     */
+    record Stroked(CubicSegments path, boolean closed, double widthMm) implements PrintShape {
+
+        @Override
+        public PrintShape placed(AffineTransform placing) {
+            double growth = Math.sqrt(Math.abs(placing.getDeterminant()));
+            return new Stroked(path.mapped(placing), closed, widthMm * growth);
+        }
+    }
+
+    /**
+     * Pixels of ink over the whole page.
+     *
+     * @param ppi of the map
+     */
+    record Bitmap(InkMap ink, double ppi) implements PrintShape {
+
+        @Override
+        public PrintShape placed(AffineTransform placing) {
+            if (placing.isIdentity()) {
+                return this;
+            }
+            throw new UnsupportedOperationException("pixels stay where they are");
+        }
+    }
+}
