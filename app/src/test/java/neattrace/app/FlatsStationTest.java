@@ -43,20 +43,7 @@ class FlatsStationTest extends WindowTest {
 
     private void open(FxRobot robot) throws Exception {
         open(robot, boxes("flats.png", 300));
-        robot.interact(
-                () ->
-                        workspace.change(
-                                "Swatches",
-                                job ->
-                                        job.withSwatches(
-                                                List.of(
-                                                        new Swatch(
-                                                                1, "Red", new Cmyk(0, 90, 80, 0)),
-                                                        new Swatch(
-                                                                2,
-                                                                "Blue",
-                                                                new Cmyk(90, 50, 10, 0))))));
-        settled();
+        twoSwatches(robot);
         robot.push(KeyCode.F);
         robot.push(KeyCode.DIGIT1);
     }

@@ -8,9 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neattrace.flat.Fill;
-import neattrace.flat.Swatch;
 import neattrace.geom.Point;
-import neattrace.press.Cmyk;
 import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.trace.PointEdit;
 import neattrace.trace.edit.InkEdit;
@@ -82,23 +80,6 @@ class KeyboardOnlyTest extends WindowTest {
     private void pick(FxRobot robot, double x, double y) throws Exception {
         lead(robot, x, y);
         robot.push(KeyCode.SPACE);
-        settled();
-    }
-
-    private void twoSwatches(FxRobot robot) throws Exception {
-        robot.interact(
-                () ->
-                        workspace.change(
-                                "Swatches",
-                                job ->
-                                        job.withSwatches(
-                                                List.of(
-                                                        new Swatch(
-                                                                1, "Red", new Cmyk(0, 90, 80, 0)),
-                                                        new Swatch(
-                                                                2,
-                                                                "Sky",
-                                                                new Cmyk(60, 10, 0, 0))))));
         settled();
     }
 

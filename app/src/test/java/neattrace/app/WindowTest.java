@@ -23,8 +23,10 @@ import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
+import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
+import neattrace.press.Cmyk;
 import neattrace.raster.writing.PngFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -123,6 +125,16 @@ abstract class WindowTest {
 
     final void open(FxRobot robot, Path file) throws Exception {
         robot.interact(() -> workspace.open(file));
+        settled();
+    }
+
+    /** Red is the first swatch and blue the second. */
+    final void twoSwatches(FxRobot robot) throws Exception {
+        List<Swatch> two =
+                List.of(
+                        new Swatch(1, "Red", new Cmyk(0, 90, 80, 0)),
+                        new Swatch(2, "Blue", new Cmyk(90, 50, 10, 0)));
+        robot.interact(() -> workspace.change("Swatches", job -> job.withSwatches(two)));
         settled();
     }
 

@@ -3,6 +3,8 @@ package neattrace.finding;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 
@@ -32,6 +34,37 @@ public record Group(Kind kind, List<Finding> findings, int more, List<Answer> an
     /** One finding alone, or several without answers for all. */
     public static Group of(Finding... findings) {
         return new Group(findings[0].kind(), List.of(findings), 0, List.of());
+    }
+
+    /**
+     * Findings of one kind, with answers for all where there are several.
+     *
+     * @param most no more are told singly
+     * @param forAll the answers, for those that are told
+     * @return empty if there are none
+     */
+    public static Optional<Group> of(
+            List<Finding> findings, int most, Function<List<Finding>, List<Answer>> forAll) {
+        if (findings.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Finding> told = findings.subList(0, Math.min(most, findings.size()));
+        return Optional.of(
+                new Group(
+                        told.get(0).kind(),
+                        told,
+                        findings.size() - told.size(),
+                        findings.size() == 1 ? List.of() : forAll.apply(told)));
+    }
+
+    /** The same, all told, with one answer for all: that of a key. */
+    public static Optional<Group> of(List<Finding> findings, String key, String label) {
+        return of(findings, Integer.MAX_VALUE, all -> List.of(each(all, key, label)));
+    }
+
+    /** The same, and so many besides that are not told singly. */
+    public Group and(int others) {
+        return new Group(kind, findings, more + others, answers);
     }
 
     /** How many there are. */

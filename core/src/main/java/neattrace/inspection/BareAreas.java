@@ -3,6 +3,7 @@ package neattrace.inspection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
@@ -35,28 +36,28 @@ final class BareAreas {
                         .filter(area -> !reads.swatchOf().containsKey(area.label()))
                         .sorted(Comparator.comparingLong(Area::pixels))
                         .toList();
-        if (bare.isEmpty()) {
-            return List.of();
-        }
         // A page that nobody has begun to colour has no areas that were missed.
-        return List.of(
-                group(
+        return group(
                         reads.swatchOf().isEmpty()
                                 ? FlatInspection.UNCOLOURED
                                 : FlatInspection.BARE,
-                        bare));
+                        bare)
+                .stream()
+                .toList();
     }
 
-    private Group group(Kind kind, List<Area> bare) {
+    private Optional<Group> group(Kind kind, List<Area> bare) {
         List<Finding> singly =
                 bare.stream().limit(MOST_SINGLY).map(area -> finding(kind, area)).toList();
-        List<Answer> all =
-                bare.size() == 1
-                        ? List.of()
-                        : List.of(
-                                bareAll("Leave all " + bare.size() + " bare", bare),
-                                new Answer.Colour("colour", "Colour all " + bare.size(), bare));
-        return new Group(kind, singly, bare.size() - singly.size(), all);
+        return Group.of(
+                        singly,
+                        MOST_SINGLY,
+                        all ->
+                                List.of(
+                                        bareAll("Leave all " + bare.size() + " bare", bare),
+                                        new Answer.Colour(
+                                                "colour", "Colour all " + bare.size(), bare)))
+                .map(group -> group.and(bare.size() - singly.size()));
     }
 
     private static Answer.Change bareAll(String label, List<Area> areas) {

@@ -86,17 +86,7 @@ final class CloseInspection {
             return reads.blank() ? List.of() : List.of(Group.of(noAreas()));
         }
         List<Group> groups = new ArrayList<>();
-        List<Finding> idle = idleCuts();
-        if (!idle.isEmpty()) {
-            groups.add(
-                    new Group(
-                            IDLE_CUT,
-                            idle,
-                            0,
-                            idle.size() == 1
-                                    ? List.of()
-                                    : List.of(Group.each(idle, "take-away", "Take all away"))));
-        }
+        Group.of(idleCuts(), "take-away", "Take all away").ifPresent(groups::add);
         groups.addAll(new GapFindings(reads).groups());
         return groups;
     }

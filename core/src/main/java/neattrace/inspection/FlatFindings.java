@@ -46,23 +46,21 @@ final class FlatFindings {
                                             .add(found));
         }
         List<Group> groups = new ArrayList<>();
-        byKind.forEach((kind, all) -> groups.add(group(kind, all)));
+        byKind.values()
+                .forEach(
+                        all ->
+                                Group.of(all, MOST_SINGLY, FlatFindings::leaveAll)
+                                        .ifPresent(groups::add));
         return groups;
     }
 
-    private static Group group(Kind kind, List<Finding> all) {
-        List<Finding> singly = all.subList(0, Math.min(MOST_SINGLY, all.size()));
+    private static List<Answer> leaveAll(List<Finding> all) {
         boolean canBeLeft =
-                all.size() > 1
-                        && singly.get(0).answers().stream()
-                                .anyMatch(answer -> answer.key().equals(Leaving.LEAVE));
-        return new Group(
-                kind,
-                singly,
-                all.size() - singly.size(),
-                canBeLeft
-                        ? List.of(Group.each(singly, Leaving.LEAVE, "Leave all as they are"))
-                        : List.of());
+                all.get(0).answers().stream()
+                        .anyMatch(answer -> answer.key().equals(Leaving.LEAVE));
+        return canBeLeft
+                ? List.of(Group.each(all, Leaving.LEAVE, "Leave all as they are"))
+                : List.of();
     }
 
     private Optional<Finding> finding(FlatFinding finding) {

@@ -135,9 +135,9 @@ final class FlatInspection {
     }
 
     private List<Group> groups() {
-        lost(LOST, reads.attachment().value().lost().stream().map(FlatInspection::lost).toList());
-        lost(LOST_FORM, reads.lostForms().stream().map(FlatInspection::lost).toList());
-        lost(SCATTERED, scattered());
+        lost(reads.attachment().value().lost().stream().map(FlatInspection::lost).toList());
+        lost(reads.lostForms().stream().map(FlatInspection::lost).toList());
+        lost(scattered());
         groups.addAll(new BareAreas(reads).groups());
         groups.addAll(new FlatFindings(reads, doubtful()).groups());
         return groups;
@@ -166,17 +166,8 @@ final class FlatInspection {
         return doubtful;
     }
 
-    private void lost(Kind kind, List<Finding> found) {
-        if (!found.isEmpty()) {
-            groups.add(
-                    new Group(
-                            kind,
-                            found,
-                            0,
-                            found.size() == 1
-                                    ? List.of()
-                                    : List.of(Group.each(found, "forget", "Forget them all"))));
-        }
+    private void lost(List<Finding> found) {
+        Group.of(found, "forget", "Forget them all").ifPresent(groups::add);
     }
 
     private static Finding lost(Fill lost) {

@@ -45,42 +45,27 @@ final class GapFindings {
                                         .thenComparingDouble(Gap::widthPx))
                         .toList();
         List<Group> groups = new ArrayList<>();
-        open(undecided.stream().filter(gap -> !gap.closed()).toList()).ifPresent(groups::add);
-        closed(undecided.stream().filter(Gap::closed).toList()).ifPresent(groups::add);
+        group(undecided, false, "Close all %d", "All are meant").ifPresent(groups::add);
+        group(undecided, true, "Keep all %d closed", "Open all %d").ifPresent(groups::add);
         return groups;
     }
 
-    private Optional<Group> open(List<Gap> gaps) {
-        if (gaps.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Finding> found = singly(gaps);
-        List<Answer> all =
-                found.size() < 2
-                        ? List.of()
-                        : List.of(
-                                Group.each(found, "close", "Close all " + found.size()),
-                                Group.each(found, "open", "All are meant"));
-        return Optional.of(new Group(CloseInspection.OPEN, found, gaps.size() - found.size(), all));
+    private Optional<Group> group(List<Gap> gaps, boolean closed, String close, String open) {
+        List<Gap> these = gaps.stream().filter(gap -> gap.closed() == closed).toList();
+        List<Finding> singly = these.stream().limit(MOST_SINGLY).map(this::finding).toList();
+        int more = these.size() - singly.size();
+        return Group.of(
+                        singly,
+                        MOST_SINGLY,
+                        all ->
+                                List.of(
+                                        Group.each(all, "close", counted(close, all)),
+                                        Group.each(all, "open", counted(open, all))))
+                .map(group -> group.and(more));
     }
 
-    private Optional<Group> closed(List<Gap> gaps) {
-        if (gaps.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Finding> found = singly(gaps);
-        List<Answer> all =
-                found.size() < 2
-                        ? List.of()
-                        : List.of(
-                                Group.each(found, "close", "Keep all " + found.size() + " closed"),
-                                Group.each(found, "open", "Open all " + found.size()));
-        return Optional.of(
-                new Group(CloseInspection.CLOSED, found, gaps.size() - found.size(), all));
-    }
-
-    private List<Finding> singly(List<Gap> gaps) {
-        return gaps.stream().limit(MOST_SINGLY).map(this::finding).toList();
+    private static String counted(String label, List<Finding> all) {
+        return String.format(Locale.ROOT, label, all.size());
     }
 
     private Finding finding(Gap gap) {

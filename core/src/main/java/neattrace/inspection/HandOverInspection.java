@@ -71,9 +71,7 @@ final class HandOverInspection {
                         .filter(swatch -> reads.used().contains(swatch.id()))
                         .map(HandOverInspection::spot)
                         .toList();
-        if (!spots.isEmpty()) {
-            groups.add(new Group(SPOT, spots, 0, List.of()));
-        }
+        Group.of(spots, Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
         List<Swatch> unused =
                 reads.swatches().stream()
                         .filter(swatch -> !reads.used().contains(swatch.id()))
@@ -81,11 +79,7 @@ final class HandOverInspection {
         // Swatches wait for their areas as long as nothing has a colour.
         if (!unused.isEmpty() && !reads.used().isEmpty()) {
             List<Finding> found = unused.stream().map(HandOverInspection::unused).toList();
-            List<Answer> all =
-                    found.size() == 1
-                            ? List.of()
-                            : List.of(Group.each(found, "remove", "Remove all " + found.size()));
-            groups.add(new Group(UNUSED, found, 0, all));
+            Group.of(found, "remove", "Remove all " + found.size()).ifPresent(groups::add);
         }
         return groups;
     }

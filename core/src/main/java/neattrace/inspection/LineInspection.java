@@ -108,35 +108,17 @@ final class LineInspection {
         if (reads.tracing().value().isNoise()) {
             groups.add(Group.of(noise()));
         }
-        group(EDIT, reads.adriftEdits().stream().map(LineInspection::adrift).toList());
-        group(POINT, reads.adriftPoints().stream().map(LineInspection::adrift).toList());
+        drop(reads.adriftEdits().stream().map(LineInspection::adrift).toList());
+        drop(reads.adriftPoints().stream().map(LineInspection::adrift).toList());
         reads.study()
                 .ifPresent(
                         study -> groups.addAll(new StudyFindings(reads, study.value()).groups()));
-        List<Finding> off = deviations();
-        if (!off.isEmpty()) {
-            List<Finding> singly = off.subList(0, Math.min(MOST_DEVIATIONS, off.size()));
-            groups.add(
-                    new Group(
-                            DEVIATION,
-                            singly,
-                            off.size() - singly.size(),
-                            off.size() == 1 ? List.of() : List.of(closer())));
-        }
+        Group.of(deviations(), MOST_DEVIATIONS, all -> List.of(closer())).ifPresent(groups::add);
         return groups;
     }
 
-    private void group(Kind kind, List<Finding> found) {
-        if (!found.isEmpty()) {
-            groups.add(
-                    new Group(
-                            kind,
-                            found,
-                            0,
-                            found.size() > 1
-                                    ? List.of(Group.each(found, "drop", "Drop all " + found.size()))
-                                    : List.of()));
-        }
+    private void drop(List<Finding> found) {
+        Group.of(found, "drop", "Drop all " + found.size()).ifPresent(groups::add);
     }
 
     private Finding noise() {

@@ -47,14 +47,7 @@ final class PressInspection {
                         .filter(swatch -> swatch.build().total() > INK_LIMIT)
                         .map(PressInspection::tooMuch)
                         .toList();
-        if (found.isEmpty()) {
-            return List.of();
-        }
-        List<Answer> all =
-                found.size() == 1
-                        ? List.of()
-                        : List.of(Group.each(found, "less", "Make all of them less"));
-        return List.of(new Group(TOO_MUCH_INK, found, 0, all));
+        return Group.of(found, "less", "Make all of them less").stream().toList();
     }
 
     private static Finding tooMuch(Swatch swatch) {

@@ -44,7 +44,7 @@ final class SheetPlaces {
                 found.add(blemish(kind, blemish, box));
             }
         }
-        return group(kind, found, 0, List.of());
+        return Group.of(found, Integer.MAX_VALUE, all -> List.of());
     }
 
     private static String key(Blemish blemish) {
@@ -114,13 +114,13 @@ final class SheetPlaces {
                 found.add(local(kind, advice, box));
             }
         }
-        List<Answer> all =
-                found.size() < 2
-                        ? List.of()
-                        : List.of(
-                                Group.each(found, "patch", "Patch all " + found.size()),
-                                Group.each(found, Leaving.LEAVE, "Leave all as they are"));
-        return group(kind, found, 0, all);
+        return Group.of(
+                found,
+                Integer.MAX_VALUE,
+                all ->
+                        List.of(
+                                Group.each(all, "patch", "Patch all " + all.size()),
+                                Group.each(all, Leaving.LEAVE, "Leave all as they are")));
     }
 
     private Finding local(Kind kind, LocalAdvice advice, Place.Box box) {
@@ -158,14 +158,17 @@ final class SheetPlaces {
                 found.add(speck(speck, at));
             }
         }
-        List<Answer> all =
-                found.size() < 2
-                        ? List.of()
-                        : List.of(
-                                Group.each(
-                                        found, Leaving.LEAVE, "All " + found.size() + " are right"),
-                                Group.each(found, "turn", "Turn all round"));
-        return group(SheetInspection.SPECK, found, found.isEmpty() ? 0 : report.unlisted(), all);
+        return Group.of(
+                        found,
+                        SpeckReport.MOST,
+                        all ->
+                                List.of(
+                                        Group.each(
+                                                all,
+                                                Leaving.LEAVE,
+                                                "All " + all.size() + " are right"),
+                                        Group.each(all, "turn", "Turn all round")))
+                .map(group -> group.and(report.unlisted()));
     }
 
     private Finding speck(Speck speck, Point at) {
@@ -216,13 +219,6 @@ final class SheetPlaces {
     private Place.Box box(int x, int y, int width, int height) {
         Point middle = new Point(x + width / 2.0, y + height / 2.0).times(mmPerPx);
         return new Place.Box(middle, width * mmPerPx, height * mmPerPx);
-    }
-
-    private static Optional<Group> group(
-            Kind kind, List<Finding> found, int more, List<Answer> answers) {
-        return found.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Group(kind, found, more, answers));
     }
 
     private static Answer recipe(

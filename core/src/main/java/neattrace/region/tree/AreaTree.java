@@ -164,18 +164,7 @@ public final class AreaTree {
     }
 
     private static Gap gap(Neck neck, CellUnion one, boolean closed, boolean decided) {
-        long a = one.pixels(neck.a());
-        long b = one.pixels(neck.b());
-        return new Gap(
-                neck.place(),
-                neck.from(),
-                neck.to(),
-                neck.widthPx(),
-                neck.ends(),
-                closed,
-                decided,
-                Math.min(a, b),
-                Math.max(a, b));
+        return neck.gap(closed, decided, one.pixels(neck.a()), one.pixels(neck.b()));
     }
 
     private AreaMap map(CellUnion one, List<Gap> gaps, double gapPx) {

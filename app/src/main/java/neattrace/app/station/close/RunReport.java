@@ -10,7 +10,6 @@ import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.AreaMap;
-import neattrace.region.Gap;
 import neattrace.region.run.Run;
 import neattrace.region.run.RunFinder;
 import neattrace.region.tree.Neck;
@@ -125,7 +124,7 @@ final class RunReport {
                 run.open()
                         ? new Choice(
                                 Mending.answer(desk.settings().mend()),
-                                () -> mending.close(gap(neck)))
+                                () -> mending.close(neck.gap(false, false, 0, 0)))
                         : new Choice("Open it", () -> mending.decide(place, false));
         return Optional.of(
                 new Reply(
@@ -133,18 +132,5 @@ final class RunReport {
                         words(run, desk.mmPerPx()),
                         mark.get(),
                         List.of(first, new Choice("Done", this::forget))));
-    }
-
-    private static Gap gap(Neck neck) {
-        return new Gap(
-                neck.place(),
-                neck.from(),
-                neck.to(),
-                neck.widthPx(),
-                neck.ends(),
-                false,
-                false,
-                0,
-                0);
     }
 }
