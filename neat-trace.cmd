@@ -18,7 +18,7 @@ set "LIB=%HOME_DIR%app\target\lib"
 set "APP=%HOME_DIR%app\target\neattrace-app-0.1.0.jar"
 if "%~1"=="--help" goto help
 if "%~1"=="-h" goto help
-for %%c in (sheet trace flat check info help --verbose) do if "%~1"=="%%c" goto command
+for %%c in (sheet trace flat check info settings help --verbose) do if "%~1"=="%%c" goto command
 if not "%~1"=="" if not "%~1"=="demo" if not exist "%~1" goto command
 java -Djava.awt.headless=true -Dorg.slf4j.simpleLogger.defaultLogLevel=off -cp "%APP%;%LIB%\*" neattrace.app.Launcher %*
 exit /b %errorlevel%

@@ -43,6 +43,12 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
     private double ppi;
 
+    @Option(
+            names = "--set",
+            paramLabel = "KEY=VALUE",
+            description = "Any setting of the window; see: neat-trace settings.")
+    private List<String> settings = List.of();
+
     @Spec private CommandSpec spec;
 
     private final Reporter reporter;
@@ -54,7 +60,7 @@ final class CheckCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Usage.checkPpi(spec, ppi);
-        Job job = job();
+        Job job = Usage.with(spec, job(), settings);
         Pipeline pipeline = new Pipeline();
         Drawing drawing =
                 pipeline.run(ppi > 0 ? job.withPpi(ppi) : job, reporter.progress().part(0, 0.6));

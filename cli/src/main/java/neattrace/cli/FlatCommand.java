@@ -104,6 +104,12 @@ final class FlatCommand implements Callable<Integer> {
     @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
     private double ppi;
 
+    @Option(
+            names = "--set",
+            paramLabel = "KEY=VALUE",
+            description = "Any setting of the window; see: neat-trace settings.")
+    private List<String> settings = List.of();
+
     @Spec private CommandSpec spec;
 
     private final Reporter reporter;
@@ -131,7 +137,8 @@ final class FlatCommand implements Callable<Integer> {
         Source source = new Source(String.valueOf(input.getFileName()), PictureReader.bytes(input));
         Picture colours = PictureReader.read(rough);
         List<Swatch> palette = palette(press);
-        Job plain = Job.of(source).withClose(close()).withSwatches(palette);
+        Job plain =
+                Usage.with(spec, Job.of(source).withClose(close()).withSwatches(palette), settings);
         Pipeline pipeline = new Pipeline();
         Traced lines = pipeline.trace(ppi > 0 ? plain.withPpi(ppi) : plain, reporter.progress());
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));

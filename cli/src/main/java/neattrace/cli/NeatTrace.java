@@ -36,7 +36,7 @@ public final class NeatTrace implements Runnable {
     private boolean verbose;
 
     private static final List<String> COMMANDS =
-            List.of("sheet", "trace", "flat", "check", "info", "help", "demo");
+            List.of("sheet", "trace", "flat", "check", "info", "settings", "help", "demo");
 
     @Spec private CommandSpec spec;
 
@@ -59,7 +59,8 @@ public final class NeatTrace implements Runnable {
                         .addSubcommand(new TraceCommand(reporter))
                         .addSubcommand(new FlatCommand(reporter))
                         .addSubcommand(new CheckCommand(reporter))
-                        .addSubcommand(new InfoCommand(reporter));
+                        .addSubcommand(new InfoCommand(reporter))
+                        .addSubcommand(new SettingsCommand(reporter));
         addHelp(line);
         line.getSubcommands().values().forEach(NeatTrace::addHelp);
         line.addSubcommand(new HelpCommand());

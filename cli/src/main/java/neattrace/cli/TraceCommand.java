@@ -93,6 +93,12 @@ final class TraceCommand implements Callable<Integer> {
     @Option(names = "--pdf", paramLabel = "OUT.pdf", description = "Also a PDF in ink values.")
     private Path pdf;
 
+    @Option(
+            names = "--set",
+            paramLabel = "KEY=VALUE",
+            description = "Any setting of the window; see: neat-trace settings.")
+    private List<String> settings = List.of();
+
     @Spec private CommandSpec spec;
 
     private final Reporter reporter;
@@ -214,7 +220,7 @@ final class TraceCommand implements Callable<Integer> {
     private void trace(Path input, Path target, PressProfile press) throws IOException {
         reporter.detail(input.toString());
         Source source = source(input);
-        Job plain = Job.of(source);
+        Job plain = Usage.with(spec, Job.of(source), settings);
         Job job = within(ppi > 0 ? plain.withPpi(ppi) : plain);
         WeightRecipe weight = job.line().weight().withEvenMm(evenMm).withOutsideMm(outsideMm);
         Job weighed = job.withLine(job.line().withWeight(weight));

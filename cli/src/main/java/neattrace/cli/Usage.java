@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import neattrace.files.SameFile;
+import neattrace.job.Job;
+import neattrace.job.setting.Settings;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
 import picocli.CommandLine.Model.CommandSpec;
@@ -63,6 +65,19 @@ final class Usage {
                             + ", not as "
                             + output.getFileName()
                             + " does.");
+        }
+    }
+
+    /**
+     * A job with settings given on the command line.
+     *
+     * @throws ParameterException if one is not known or out of its range
+     */
+    static Job with(CommandSpec spec, Job job, List<String> settings) {
+        try {
+            return Settings.with(job, settings);
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), "--set: " + e.getMessage() + ".");
         }
     }
 }

@@ -4,6 +4,8 @@ import java.io.File;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.stage.FileChooser;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.NumberField;
 import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
 import neattrace.app.work.Shown;
@@ -11,6 +13,8 @@ import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.setting.Option;
+import neattrace.job.setting.Quantity;
 
 /** What a station works with: the job, the table, files, and the window round them. */
 public final class Bench {
@@ -104,6 +108,32 @@ public final class Bench {
                 .toSheet()
                 .apply(source)
                 .times(drawing.resolution().mmPerPx());
+    }
+
+    /** A field that sets a number of the job; its id is the setting's key. */
+    public NumberField field(Quantity setting) {
+        NumberField field =
+                new NumberField(
+                        setting.name(),
+                        setting.unit(),
+                        setting.least(),
+                        setting.most(),
+                        setting.step(),
+                        value -> change(setting.name(), job -> setting.with(job, value)));
+        field.setId(setting.key());
+        return field;
+    }
+
+    /** A field that sets a choice of the job; its id is the setting's key. */
+    public <T> ChoiceField<T> field(Option<T> setting) {
+        ChoiceField<T> field =
+                new ChoiceField<>(
+                        setting.name(),
+                        setting.choices(),
+                        setting.words(),
+                        choice -> change(setting.name(), job -> setting.with(job, choice)));
+        field.setId(setting.key());
+        return field;
     }
 
     /** Lets the user choose a file to read; null if none was. */

@@ -31,6 +31,10 @@ final class CloseDesk {
         bench.refresh();
     }
 
+    Bench bench() {
+        return bench;
+    }
+
     Workspace workspace() {
         return workspace;
     }

@@ -12,6 +12,7 @@ import neattrace.app.docket.Step;
 import neattrace.app.table.Mark;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
+import neattrace.job.setting.Settings;
 import neattrace.region.CloseSettings;
 
 /** A frame that closes art which runs off the sheet. */
@@ -41,15 +42,7 @@ final class FrameStep implements Step {
                                                 settings.withFrameMm(
                                                         on ? USUAL_MM : CloseSettings.NO_FRAME)));
         use.setId("frame-use");
-        inset =
-                new NumberField(
-                        "How far inside the sheet's edge",
-                        "mm",
-                        0,
-                        CloseSettings.WIDEST_FRAME_MM,
-                        0.5,
-                        mm -> desk.change("Frame", settings -> settings.withFrameMm(mm)));
-        inset.setId("frame-inset");
+        inset = desk.bench().field(Settings.FRAME_INSET);
         where = new Sentence("It lies", inset, "inside the sheet's edge.");
         content = new VBox(8, new Sentence("Where art runs off the sheet,", use, "."), where, hint);
     }

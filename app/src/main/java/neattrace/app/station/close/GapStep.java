@@ -1,6 +1,5 @@
 package neattrace.app.station.close;
 
-import java.util.Arrays;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,6 +11,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
+import neattrace.job.setting.Settings;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
@@ -27,15 +27,7 @@ final class GapStep implements Step {
     private final VBox content;
 
     GapStep(CloseDesk desk, Mending mending) {
-        width =
-                new NumberField(
-                        "Gap width",
-                        "mm",
-                        0,
-                        CloseSettings.WIDEST_GAP_MM,
-                        0.1,
-                        mm -> desk.change("Gap width", settings -> settings.withGapMm(mm)));
-        width.setId("gap-width");
+        width = desk.bench().field(Settings.GAP);
         suggested =
                 Buttons.small(
                         "As the drawing suggests",
@@ -44,17 +36,7 @@ final class GapStep implements Step {
                                 desk.change(
                                         "Gap width from the drawing",
                                         settings -> settings.withGapMm(CloseSettings.AUTOMATIC)));
-        ways =
-                new ChoiceField<>(
-                        "How gaps are closed by hand",
-                        Arrays.asList(Mend.values()),
-                        Mending::words,
-                        way -> {
-                            mending.setWay(way);
-                            desk.workspace()
-                                    .say("Gaps are now mended by " + Mending.words(way) + ".");
-                        });
-        ways.setId("mending-way");
+        ways = desk.bench().field(Settings.MEND);
         counts.getStyleClass().add("measure");
         counts.setWrapText(true);
         content =

@@ -17,15 +17,6 @@ final class Mending {
         this.desk = desk;
     }
 
-    /** How gaps are closed, in a sentence. */
-    static String words(Mend mend) {
-        return switch (mend) {
-            case UNSEEN -> "an unseen line";
-            case INK -> "ink, as the lines are drawn";
-            case RUN_PAST -> "an end that runs on past";
-        };
-    }
-
     /** What a button says that closes one so. */
     static String answer(Mend mend) {
         return switch (mend) {
@@ -33,11 +24,6 @@ final class Mending {
             case INK -> "Draw it in ink";
             case RUN_PAST -> "Run the end on";
         };
-    }
-
-    /** Closes gaps in another way from now on. */
-    void setWay(Mend next) {
-        desk.change("How gaps are closed", settings -> settings.withMend(next));
     }
 
     /** Closes a gap. */

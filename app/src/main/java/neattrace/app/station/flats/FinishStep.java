@@ -1,6 +1,5 @@
 package neattrace.app.station.flats;
 
-import java.util.Arrays;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -10,9 +9,9 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
-import neattrace.flat.FlatLimits;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.FlatRecipe.Pieces;
+import neattrace.job.setting.Settings;
 
 /** What the goods ask of flats, and how they go into files. */
 final class FinishStep implements Step {
@@ -25,53 +24,10 @@ final class FinishStep implements Step {
     private final VBox content;
 
     FinishStep(FlatsDesk desk) {
-        least =
-                new NumberField(
-                        "Least width of an area",
-                        "mm",
-                        0,
-                        FlatLimits.MOST_AREA_MM,
-                        0.1,
-                        mm ->
-                                desk.changeFlat(
-                                        "Least area",
-                                        flat ->
-                                                flat.withLimits(
-                                                        new FlatLimits(
-                                                                mm, flat.limits().mostInks()))));
-        least.setId("least-area");
-        inks =
-                new NumberField(
-                        "Most colours",
-                        "",
-                        0,
-                        FlatLimits.MOST_INKS,
-                        1,
-                        count ->
-                                desk.changeFlat(
-                                        "Limit of colours",
-                                        flat ->
-                                                flat.withLimits(
-                                                        new FlatLimits(
-                                                                flat.limits().leastAreaMm(),
-                                                                (int) Math.round(count)))));
-        inks.setId("most-inks");
-        spread =
-                new NumberField(
-                        "Spread",
-                        "mm",
-                        0,
-                        FlatRecipe.MOST_SPREAD_MM,
-                        0.005,
-                        mm -> desk.changeFlat("Spread", flat -> flat.withSpreadMm(mm)));
-        spread.setId("spread");
-        pieces =
-                new ChoiceField<>(
-                        "Shapes in files",
-                        Arrays.asList(Pieces.values()),
-                        FinishStep::words,
-                        kind -> desk.changeFlat("Shapes in files", flat -> flat.withPieces(kind)));
-        pieces.setId("pieces");
+        least = desk.bench().field(Settings.LEAST_AREA);
+        inks = desk.bench().field(Settings.MOST_INKS);
+        spread = desk.bench().field(Settings.SPREAD);
+        pieces = desk.bench().field(Settings.PIECES);
         content =
                 new VBox(
                         8,
@@ -81,14 +37,6 @@ final class FinishStep implements Step {
                                 "In files colours run on", spread, "beneath their neighbours."),
                         new Sentence("Each", pieces, "is one shape."),
                         hint);
-    }
-
-    private static String words(Pieces pieces) {
-        return switch (pieces) {
-            case UNITED -> "colour";
-            case BY_AREA -> "area";
-            case BY_OBJECT -> "object";
-        };
     }
 
     @Override

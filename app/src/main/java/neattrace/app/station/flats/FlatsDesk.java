@@ -42,6 +42,10 @@ final class FlatsDesk {
         this.table = bench.table();
     }
 
+    Bench bench() {
+        return bench;
+    }
+
     Workspace workspace() {
         return workspace;
     }

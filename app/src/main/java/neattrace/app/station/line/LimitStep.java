@@ -8,6 +8,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
+import neattrace.job.setting.Settings;
 import neattrace.trace.LineLimits;
 
 /** What the goods can hold and the eye can see. */
@@ -20,42 +21,9 @@ final class LimitStep implements Step {
     private final VBox content;
 
     LimitStep(LineDesk desk) {
-        line =
-                new NumberField(
-                        "Thinnest line",
-                        "mm",
-                        0,
-                        LineLimits.MOST_MM,
-                        0.05,
-                        mm ->
-                                desk.change(
-                                        "Thinnest line",
-                                        r -> r.withLimits(r.limits().withLeastLineMm(mm))));
-        line.setId("limit-line");
-        gap =
-                new NumberField(
-                        "Narrowest gap",
-                        "mm",
-                        0,
-                        LineLimits.MOST_MM,
-                        0.05,
-                        mm ->
-                                desk.change(
-                                        "Narrowest gap",
-                                        r -> r.withLimits(r.limits().withLeastGapMm(mm))));
-        gap.setId("limit-gap");
-        viewing =
-                new NumberField(
-                        "Viewing distance",
-                        "mm",
-                        LineLimits.NEAREST_MM,
-                        LineLimits.FARTHEST_MM,
-                        100,
-                        mm ->
-                                desk.change(
-                                        "Viewing distance",
-                                        r -> r.withLimits(r.limits().withViewingMm(mm))));
-        viewing.setId("limit-viewing");
+        line = desk.bench().field(Settings.LEAST_LINE);
+        gap = desk.bench().field(Settings.LEAST_GAP);
+        viewing = desk.bench().field(Settings.VIEWING);
         seen.getStyleClass().add("hint");
         seen.setWrapText(true);
         content =

@@ -34,6 +34,10 @@ final class LineDesk {
         this.table = bench.table();
     }
 
+    Bench bench() {
+        return bench;
+    }
+
     Workspace workspace() {
         return workspace;
     }

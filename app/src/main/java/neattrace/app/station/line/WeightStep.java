@@ -14,6 +14,7 @@ import neattrace.app.docket.Step;
 import neattrace.app.table.hand.PickHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
+import neattrace.job.setting.Settings;
 import neattrace.trace.WeightRecipe;
 import neattrace.trace.review.WidthTable;
 
@@ -42,15 +43,7 @@ final class WeightStep implements Step {
                         on -> on ? "one and the same weight" : "the weight they were drawn with",
                         on -> change("Line weight", w -> w.withEvenMm(on ? usualMm() : 0)));
         even.setId("weight-even");
-        evenMm =
-                new NumberField(
-                        "Weight of all lines",
-                        "mm",
-                        0.05,
-                        WeightRecipe.MOST_MM,
-                        0.05,
-                        mm -> change("Line weight", w -> w.withEvenMm(mm)));
-        evenMm.setId("weight-even-mm");
+        evenMm = desk.bench().field(Settings.WEIGHT_EVEN);
         evenWidth = new Sentence("It is", evenMm, ".");
         all =
                 new NumberField(
@@ -71,24 +64,8 @@ final class WeightStep implements Step {
                             change("Line weight", w -> w.withAllMm(on ? mm : -mm));
                         });
         bolder.setId("weight-bolder");
-        outside =
-                new NumberField(
-                        "Bolder outside",
-                        "mm",
-                        0,
-                        WeightRecipe.MOST_MM,
-                        0.1,
-                        mm -> change("Bolder outside", w -> w.withOutsideMm(mm)));
-        outside.setId("weight-outside");
-        taper =
-                new NumberField(
-                        "Taper",
-                        "%",
-                        0,
-                        100,
-                        5,
-                        percent -> change("Taper", w -> w.withTaperShare(percent / 100)));
-        taper.setId("weight-taper");
+        outside = desk.bench().field(Settings.WEIGHT_OUTSIDE);
+        taper = desk.bench().field(Settings.TAPER);
         content =
                 new VBox(
                         6,

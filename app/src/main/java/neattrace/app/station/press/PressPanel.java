@@ -1,6 +1,5 @@
 package neattrace.app.station.press;
 
-import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -23,6 +22,7 @@ import neattrace.app.work.Workspace;
 import neattrace.flat.Swatch;
 import neattrace.job.Job;
 import neattrace.job.PressSection;
+import neattrace.job.setting.Settings;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.colour.Rgb;
@@ -47,13 +47,7 @@ public final class PressPanel implements StationPanel {
     /** The station on a bench. */
     public PressPanel(Bench bench) {
         this.workspace = bench.workspace();
-        black =
-                new ChoiceField<>(
-                        "Black",
-                        List.of(BlackRule.RICH, BlackRule.K_ONLY),
-                        PressPanel::words,
-                        rule -> workspace.change("Black", job -> job.withBlack(rule)));
-        black.setId("black-rule");
+        black = bench.field(Settings.BLACK);
         total.getStyleClass().add("measure");
         total.setWrapText(true);
         ScrollPane scroll = new ScrollPane(rows);
@@ -63,12 +57,6 @@ public final class PressPanel implements StationPanel {
         scroll.setMaxHeight(360);
         scroll.getStyleClass().add("swatch-scroll");
         content = new VBox(10, new Sentence("Black is", black, "."), total, scroll);
-    }
-
-    private static String words(BlackRule rule) {
-        return rule == BlackRule.RICH
-                ? "rich: " + rule.underlay() + " under K100"
-                : "black ink alone: K100";
     }
 
     @Override

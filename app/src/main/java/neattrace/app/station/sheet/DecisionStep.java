@@ -18,6 +18,7 @@ import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.setting.Settings;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.DecisionRecipe.Method;
 import neattrace.sheet.DecisionRecipe.Patch;
@@ -47,15 +48,7 @@ final class DecisionStep implements SheetPart {
 
     DecisionStep(Desk desk) {
         this.desk = desk;
-        ink =
-                new NumberField(
-                        "Ink threshold",
-                        "%",
-                        DecisionRecipe.LEAST_PERCENT,
-                        DecisionRecipe.MOST_PERCENT,
-                        1,
-                        this::setInk);
-        ink.setId("ink-threshold");
+        ink = desk.bench().field(Settings.INK_THRESHOLD);
         method = methods("method");
         method2 = methods("method-adaptive");
         chart = new SweepChart(this::moved, this::setInk);
@@ -70,22 +63,8 @@ final class DecisionStep implements SheetPart {
         patchInk.setId("patch-threshold");
         patchInk.show(patchPercent);
         rows = new Rows(this::remove);
-        window =
-                new NumberField(
-                        "Window",
-                        "mm",
-                        DecisionRecipe.LEAST_WINDOW_MM,
-                        DecisionRecipe.MOST_WINDOW_MM,
-                        0.5,
-                        v -> decision("Window", d -> d.withWindow(v, d.k())));
-        weight =
-                new NumberField(
-                        "Weight",
-                        "",
-                        0,
-                        1,
-                        0.02,
-                        v -> decision("Weight", d -> d.withWindow(d.windowMm(), v)));
+        window = desk.bench().field(Settings.WINDOW);
+        weight = desk.bench().field(Settings.WINDOW_WEIGHT);
         Button calm = Buttons.small("Calm", "calm-middle", () -> setInk(DecisionRecipe.CALM));
         calm.setAccessibleText("Take the calm middle");
         Sentence patches = new Sentence("In a patch ink is from", patchInk, ":");

@@ -17,6 +17,7 @@ import neattrace.app.table.hand.LineHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.setting.Settings;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.SheetStep;
@@ -34,15 +35,7 @@ final class FrameStep implements SheetPart {
 
     FrameStep(Desk desk) {
         this.desk = desk;
-        tilt =
-                new NumberField(
-                        "Tilt",
-                        "°",
-                        -FrameRecipe.MOST_TILT,
-                        FrameRecipe.MOST_TILT,
-                        0.01,
-                        degrees -> frame("Level", frame -> frame.withTilt(degrees)));
-        tilt.setId("tilt");
+        tilt = desk.bench().field(Settings.TILT);
         measured.getStyleClass().add("hint");
         measured.setWrapText(true);
         FlowPane level =

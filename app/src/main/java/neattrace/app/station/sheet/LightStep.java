@@ -1,6 +1,5 @@
 package neattrace.app.station.sheet;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -18,6 +17,7 @@ import neattrace.app.table.hand.SpotHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.setting.Settings;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetStep;
 import neattrace.sheet.sweep.ThresholdSweep;
@@ -36,31 +36,9 @@ final class LightStep implements SheetPart {
 
     LightStep(Desk desk) {
         this.desk = desk;
-        even =
-                new ChoiceField<>(
-                        "Uneven light",
-                        List.of(true, false),
-                        on -> on ? "evened out" : "left as it is",
-                        on -> light("Light", light -> light.withEven(on)));
-        even.setId("light-even");
-        paper =
-                new NumberField(
-                        "Paper white",
-                        "",
-                        0,
-                        255,
-                        1,
-                        v -> light("Paper white", light -> light.withPaper(v)));
-        paper.setId("paper-white");
-        ink =
-                new NumberField(
-                        "Ink black",
-                        "",
-                        0,
-                        255,
-                        1,
-                        v -> light("Ink black", light -> light.withInk(v)));
-        ink.setId("ink-black");
+        even = desk.bench().field(Settings.EVEN_LIGHT);
+        paper = desk.bench().field(Settings.PAPER_WHITE);
+        ink = desk.bench().field(Settings.INK_BLACK);
         faint = slide("Faint lines are kept", LightRecipe::withFaint, "Faint lines");
         open = slide("Dense hatching stays open", LightRecipe::withOpen, "Open hatching");
         faint.setSliderId("faint");

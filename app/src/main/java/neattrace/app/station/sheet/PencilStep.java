@@ -1,6 +1,5 @@
 package neattrace.app.station.sheet;
 
-import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -8,6 +7,7 @@ import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
+import neattrace.job.setting.Settings;
 import neattrace.sheet.PencilRecipe;
 import neattrace.sheet.PencilRecipe.Colour;
 import neattrace.sheet.PencilRecipe.Use;
@@ -22,56 +22,15 @@ final class PencilStep implements SheetPart {
     private final VBox content;
 
     PencilStep(Desk desk) {
-        use =
-                new ChoiceField<>(
-                        "Under-drawing",
-                        List.of(Use.NONE, Use.DROP, Use.KEEP),
-                        PencilStep::words,
-                        next ->
-                                desk.change(
-                                        "Under-drawing",
-                                        recipe ->
-                                                recipe.withPencil(
-                                                        new PencilRecipe(
-                                                                next, recipe.pencil().colour()))));
-        use.setId("pencil-use");
-        colour =
-                new ChoiceField<>(
-                        "Pencil",
-                        List.of(Colour.values()),
-                        c -> c.name().toLowerCase(Locale.ROOT),
-                        next ->
-                                desk.change(
-                                        "Pencil",
-                                        recipe ->
-                                                recipe.withPencil(
-                                                        new PencilRecipe(
-                                                                recipe.pencil().use(), next))));
-        colour.setId("pencil-colour");
-        negative =
-                new ChoiceField<>(
-                        "Dark and light",
-                        List.of(false, true),
-                        on -> on ? "white on black" : "dark on light",
-                        next ->
-                                desk.change(
-                                        next ? "White on black" : "Dark on light",
-                                        recipe -> recipe.withNegative(next)));
-        negative.setId("negative");
+        use = desk.bench().field(Settings.PENCIL_USE);
+        colour = desk.bench().field(Settings.PENCIL_COLOUR);
+        negative = desk.bench().field(Settings.NEGATIVE);
         content =
                 new VBox(
                         8,
                         new Sentence("The under-drawing in", colour, "pencil", use, "."),
                         new Sentence("The drawing is", negative, "."),
                         new Hint("Dark ink over coloured pencil stays whole."));
-    }
-
-    private static String words(Use use) {
-        return switch (use) {
-            case NONE -> "counts as grey";
-            case DROP -> "is dropped";
-            case KEEP -> "is all that stays";
-        };
     }
 
     @Override

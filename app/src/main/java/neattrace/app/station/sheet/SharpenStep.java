@@ -11,6 +11,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.SlideField;
 import neattrace.app.work.Shown;
+import neattrace.job.setting.Settings;
 import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetStep;
 
@@ -26,39 +27,9 @@ final class SharpenStep implements SheetPart {
 
     SharpenStep(Desk desk) {
         this.desk = desk;
-        passes =
-                new NumberField(
-                        "Passes",
-                        "",
-                        0,
-                        SharpenRecipe.MOST_PASSES,
-                        1,
-                        v -> set(s -> with(s, (int) v, s.percent())));
-        passes.setId("sharpen-passes");
-        radius =
-                new NumberField(
-                        "Radius",
-                        "mm",
-                        SharpenRecipe.LEAST_RADIUS_MM,
-                        SharpenRecipe.MOST_RADIUS_MM,
-                        0.01,
-                        v ->
-                                set(
-                                        s ->
-                                                new SharpenRecipe(
-                                                        s.passes(),
-                                                        s.percent(),
-                                                        v,
-                                                        s.grainPercent())));
-        radius.setId("sharpen-radius");
-        grain =
-                new NumberField(
-                        "Grain",
-                        "%",
-                        0,
-                        SharpenRecipe.MOST_GRAIN,
-                        1,
-                        v -> set(s -> new SharpenRecipe(s.passes(), s.percent(), s.radiusMm(), v)));
+        passes = desk.bench().field(Settings.SHARPEN_PASSES);
+        radius = desk.bench().field(Settings.SHARPEN_RADIUS);
+        grain = desk.bench().field(Settings.SHARPEN_GRAIN);
         percent =
                 new SlideField(
                         "Strength of a pass",

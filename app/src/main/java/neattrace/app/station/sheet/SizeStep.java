@@ -10,9 +10,8 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.job.pipeline.Drawing;
-import neattrace.raster.Resolution;
+import neattrace.job.setting.Settings;
 import neattrace.raster.reading.Opening;
-import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.SheetStep;
 import neattrace.sheet.fitness.Goods;
 import neattrace.sheet.fitness.ScanFitness;
@@ -32,30 +31,8 @@ final class SizeStep implements SheetPart {
 
     SizeStep(Desk desk) {
         this.desk = desk;
-        ppi =
-                new NumberField(
-                        "Resolution",
-                        "ppi",
-                        Resolution.LEAST_PPI,
-                        Resolution.MOST_PPI,
-                        50,
-                        v -> desk.workspace().change("Resolution", job -> job.withPpi(v)));
-        ppi.setId("ppi");
-        enlarge =
-                new NumberField(
-                        "Enlarged",
-                        "×",
-                        1,
-                        FrameRecipe.MOST_ENLARGED,
-                        1,
-                        v ->
-                                desk.change(
-                                        "Enlarge",
-                                        r ->
-                                                r.withFrame(
-                                                        r.frame()
-                                                                .withEnlarge((int) Math.rint(v)))));
-        enlarge.setId("enlarge");
+        ppi = desk.bench().field(Settings.PPI);
+        enlarge = desk.bench().field(Settings.ENLARGE);
         drawnAt =
                 new NumberField(
                         "Resolution of the page",

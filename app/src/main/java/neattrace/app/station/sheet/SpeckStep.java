@@ -1,7 +1,6 @@
 package neattrace.app.station.sheet;
 
 import java.util.Locale;
-import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -10,6 +9,7 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
+import neattrace.job.setting.Settings;
 import neattrace.sheet.SheetStep;
 import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.speck.SpeckReport;
@@ -25,10 +25,8 @@ final class SpeckStep implements SheetPart {
 
     SpeckStep(Desk desk) {
         this.desk = desk;
-        dust = size("Dust size", SpeckRecipe::withDustMm);
-        dust.setId("speck-size");
-        pinholes = size("Pinhole size", SpeckRecipe::withPinholeMm);
-        pinholes.setId("pinhole-size");
+        dust = desk.bench().field(Settings.DUST);
+        pinholes = desk.bench().field(Settings.PINHOLES);
         content =
                 new VBox(
                         8,
@@ -42,16 +40,6 @@ final class SpeckStep implements SheetPart {
                                         desk.change(
                                                 "Specks",
                                                 r -> r.withSpecks(SpeckRecipe.AUTOMATIC))));
-    }
-
-    private NumberField size(String name, BiFunction<SpeckRecipe, Double, SpeckRecipe> set) {
-        return new NumberField(
-                name,
-                "mm",
-                0,
-                SpeckRecipe.MOST_MM,
-                0.05,
-                mm -> desk.change(name, r -> r.withSpecks(set.apply(r.specks(), mm))));
     }
 
     @Override
