@@ -59,7 +59,7 @@ final class ColourField {
         double scale = Math.max(1, (double) width / rough.width());
         double sure = UNSURE_PX * (1 + scale);
         int step = (int) Math.ceil(scale);
-        Palette palette = new Palette();
+        RoughPalette palette = new RoughPalette();
         Arrays.fill(colours, NONE);
         for (int y = step; y < height - step; y++) {
             for (int x = step; x < width - step; x++) {

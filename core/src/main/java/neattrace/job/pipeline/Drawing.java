@@ -16,6 +16,8 @@ import neattrace.raster.Resolution;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.knife.Knife;
+import neattrace.region.run.ColourRun;
+import neattrace.region.run.RunFinder;
 import neattrace.region.tree.AreaTree;
 import neattrace.sheet.ink.InkReading;
 import neattrace.trace.Tracing;
@@ -133,6 +135,12 @@ public record Drawing(
     /** A knife for its sheet and frame. */
     public Knife knife() {
         return new Knife(traced.ink(), resolution().pxPerMm(), job().close().frameMm());
+    }
+
+    /** Where colour laid at a place, mm, would run out. */
+    public ColourRun runFrom(Point mm) {
+        return new RunFinder(traced.ink(), tree, job().close(), areas)
+                .from(mm.times(resolution().pxPerMm()));
     }
 
     /** Free paper of an area, mm2. */

@@ -98,7 +98,7 @@ public final class PictureReader {
                 bytes,
                 name,
                 () ->
-                        switch (Kind.of(bytes)) {
+                        switch (FileKind.of(bytes)) {
                             case PDF -> PdfPages.read(bytes, name, opening, progress);
                             case SVG -> SvgFile.read(bytes, name, opening);
                             case PIXELS -> PixelFile.read(bytes, name, opening, progress);
@@ -115,7 +115,7 @@ public final class PictureReader {
                 bytes,
                 name,
                 () ->
-                        Kind.of(bytes) == Kind.PIXELS
+                        FileKind.of(bytes) == FileKind.PIXELS
                                 ? PixelFile.resolution(bytes, name)
                                 : read(bytes, name).resolution());
     }

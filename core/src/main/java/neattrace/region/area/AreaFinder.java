@@ -155,7 +155,7 @@ public final class AreaFinder {
         LineEnds ends = new LineEnds(map, side);
         List<Neck> necks = new ArrayList<>();
         for (Basins.Neck neck : basins.necks()) {
-            Opening opening = Opening.at(map, side, neck.pixel());
+            OpeningSides opening = OpeningSides.at(map, side, neck.pixel());
             necks.add(
                     new Neck(
                             centre(neck.pixel(), map.width()),

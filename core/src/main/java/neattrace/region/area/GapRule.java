@@ -52,7 +52,7 @@ final class GapRule implements NeckRule {
     }
 
     private double narrower(int pixel) {
-        return NARROWER[ends.count(Opening.at(map, side, pixel))];
+        return NARROWER[ends.count(OpeningSides.at(map, side, pixel))];
     }
 
     private boolean isWanted(int pixel) {

@@ -39,7 +39,7 @@ final class LineEnds {
     }
 
     /** How many of the two sides of an opening are ends of lines that point across it, 0 to 2. */
-    int count(Opening opening) {
+    int count(OpeningSides opening) {
         return (isEnd(opening.from(), opening.to()) ? 1 : 0)
                 + (isEnd(opening.to(), opening.from()) ? 1 : 0);
     }

@@ -10,7 +10,7 @@ import neattrace.raster.InkMap;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
-import neattrace.region.run.Run.Target;
+import neattrace.region.run.ColourRun.Target;
 import neattrace.region.tree.AreaTree;
 import neattrace.region.tree.Neck;
 
@@ -63,14 +63,14 @@ public final class RunFinder {
      *
      * @param place source px
      */
-    public Run from(Point place) {
+    public ColourRun from(Point place) {
         Optional<Area> area = map.at(place);
         if (area.isEmpty()) {
-            return Run.to(Target.NOTHING);
+            return ColourRun.to(Target.NOTHING);
         }
         int start = tree.labels()[(int) Math.floor(place.y()) * map.width() + (int) place.x()];
         if (start == page) {
-            return Run.to(Target.OUTSIDE);
+            return ColourRun.to(Target.OUTSIDE);
         }
         Neck[] reachedBy = widestWays(start);
         if (area.get().outside()) {
@@ -78,7 +78,7 @@ public final class RunFinder {
         }
         int exit = widestExit(area.get().label(), start, reachedBy);
         if (exit < 0) {
-            return Run.to(Target.NOWHERE);
+            return ColourRun.to(Target.NOWHERE);
         }
         boolean toPage = map.areas().get(map.areaOf()[exit]).outside();
         return run(
@@ -151,7 +151,7 @@ public final class RunFinder {
         return route;
     }
 
-    private Run run(Point place, List<Neck> route, int end, Target target, boolean open) {
+    private ColourRun run(Point place, List<Neck> route, int end, Target target, boolean open) {
         List<Point> way = new ArrayList<>();
         int cell = tree.labels()[(int) Math.floor(place.y()) * map.width() + (int) place.x()];
         Point from = place;
@@ -168,7 +168,7 @@ public final class RunFinder {
                 tightest = neck;
             }
         }
-        return new Run(way, Optional.ofNullable(tightest), open, target);
+        return new ColourRun(way, Optional.ofNullable(tightest), open, target);
     }
 
     /** The place on the sheet's border that is paper of the page and nearest. */

@@ -7,7 +7,7 @@ import neattrace.raster.label.RunLabels;
  * Where the drawing is beyond doubt, on a grid as coarse as its lines. Dots lie near it; dust does
  * anywhere.
  */
-final class DrawnGrid implements Place {
+final class DrawnGrid implements Surroundings {
 
     /** So many lines' widths from the drawing are near, and so many far. */
     private static final double NEAR = 4;

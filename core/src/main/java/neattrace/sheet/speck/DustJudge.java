@@ -44,7 +44,7 @@ final class DustJudge implements Judge {
     private final ToneMap tone;
     private final EdgeLevels edges;
     private final double pen;
-    private final Place place;
+    private final Surroundings place;
     private final boolean ink;
     private final int[] peak;
     private final double prior;
@@ -69,7 +69,7 @@ final class DustJudge implements Judge {
             ToneMap tone,
             EdgeLevels edges,
             double penPx,
-            Place place,
+            Surroundings place,
             boolean ink,
             boolean clean) {
         this.pieces = pieces;

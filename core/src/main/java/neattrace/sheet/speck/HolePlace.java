@@ -7,7 +7,7 @@ import neattrace.raster.label.RunLabels;
  * other paper behind; a pinhole lies within a line, closer to its edges than a line is wide, or
  * deep in solid ink.
  */
-final class HolePlace implements Place {
+final class HolePlace implements Surroundings {
 
     /** Less ink than this share of a line is no line. */
     private static final double WITHIN = 0.55;

@@ -114,7 +114,7 @@ public final class SpeckDropper {
     private Count pinholesByScan(int dust) {
         RunLabels paper = RunLabels.of(map, false, false);
         SmallPieces holes = small(paper, largePx());
-        Place place = new HolePlace(paper, map.width(), map.height(), seen.strokePx());
+        Surroundings place = new HolePlace(paper, map.width(), map.height(), seen.strokePx());
         Outcome outcome = decide(holes, byScan(holes, place, false), false);
         boolean tooFew = dust + outcome.dropped.cardinality() < LEAST_SPECKS;
         if (seen.grain() == Grain.UNKNOWN && tooFew) {
@@ -135,7 +135,7 @@ public final class SpeckDropper {
         }
     }
 
-    private Judge byScan(SmallPieces pieces, Place place, boolean ink) {
+    private Judge byScan(SmallPieces pieces, Surroundings place, boolean ink) {
         double pen = seen.penPx();
         if (pieces.count() > MANY) {
             return k -> pieces.diameterPx(k) < pen / 2 ? -Judge.DOUBT : Judge.DOUBT;

@@ -8,7 +8,7 @@ import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
-import neattrace.region.run.Run.Target;
+import neattrace.region.run.ColourRun.Target;
 import neattrace.region.tree.AreaTree;
 import org.junit.jupiter.api.Test;
 
@@ -39,7 +39,7 @@ class RunFinderTest {
         return new InkMap(width, 160, coverage);
     }
 
-    private static Run from(Point place, CloseSettings settings) {
+    private static ColourRun from(Point place, CloseSettings settings) {
         AreaTree tree = AreaFinder.tree(ROOMS, settings, PX_PER_MM, Progress.SILENT);
         return new RunFinder(ROOMS, tree, settings, tree.at(settings)).from(place);
     }
@@ -53,7 +53,7 @@ class RunFinderTest {
 
     @Test
     void colourRunsThroughTheTightestOpenGapToThePage() {
-        Run run = from(THIRD, gap(0.1));
+        ColourRun run = from(THIRD, gap(0.1));
         assertThat(run.target()).isEqualTo(Target.PAGE);
         assertThat(run.open()).isTrue();
         assertThat(run.tightest().orElseThrow().widthPx()).isCloseTo(3, within(1.0));
@@ -68,13 +68,13 @@ class RunFinderTest {
 
     @Test
     void whatIsClosedIsSaidToHold() {
-        Run run = from(THIRD, gap(1));
+        ColourRun run = from(THIRD, gap(1));
         assertThat(run.target()).isEqualTo(Target.AREA);
         assertThat(run.open()).isFalse();
         assertThat(run.tightest().orElseThrow().widthPx()).isCloseTo(6, within(1.5));
         // The second room runs into the first; the widest of what holds both is 0.6 mm, to the
         // third.
-        Run second = from(SECOND, gap(1));
+        ColourRun second = from(SECOND, gap(1));
         assertThat(second.target()).isEqualTo(Target.AREA);
         assertThat(second.tightest().orElseThrow().widthPx()).isCloseTo(6, within(1.5));
     }
@@ -90,16 +90,16 @@ class RunFinderTest {
         }
         InkMap ring = new InkMap(100, 100, coverage);
         AreaTree tree = AreaFinder.tree(ring, gap(1), PX_PER_MM, Progress.SILENT);
-        Run run = new RunFinder(ring, tree, gap(1), tree.at(gap(1))).from(new Point(50, 50));
+        ColourRun run = new RunFinder(ring, tree, gap(1), tree.at(gap(1))).from(new Point(50, 50));
         assertThat(run.target()).isEqualTo(Target.NOWHERE);
         assertThat(run.way()).isEmpty();
     }
 
     @Test
     void withAFrameThereIsNoPageToRunOutTo() {
-        Run run = from(THIRD, gap(0.1).withFrameMm(0));
+        ColourRun run = from(THIRD, gap(0.1).withFrameMm(0));
         assertThat(run.target()).isEqualTo(Target.NOWHERE);
-        Run held = from(THIRD, gap(1).withFrameMm(0));
+        ColourRun held = from(THIRD, gap(1).withFrameMm(0));
         assertThat(held.target()).isEqualTo(Target.AREA);
     }
 }

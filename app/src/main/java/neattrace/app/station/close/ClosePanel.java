@@ -36,7 +36,7 @@ public final class ClosePanel implements StationPanel {
     private final CloseDesk desk;
     private final Mending mending;
     private final KnifeStep knife;
-    private final FrameStep frame;
+    private final BorderStep frame;
     private final OpenStep open;
     private final RunReport run;
     private final StepPane steps;
@@ -47,7 +47,7 @@ public final class ClosePanel implements StationPanel {
         desk = new CloseDesk(bench);
         mending = new Mending(desk);
         knife = new KnifeStep(desk);
-        frame = new FrameStep(desk);
+        frame = new BorderStep(desk);
         open = new OpenStep(desk);
         run = new RunReport(desk, mending);
         steps =

@@ -10,8 +10,7 @@ import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.AreaMap;
-import neattrace.region.run.Run;
-import neattrace.region.run.RunFinder;
+import neattrace.region.run.ColourRun;
 import neattrace.region.tree.Neck;
 
 /** Where colour would run from the place that was asked about last. */
@@ -24,7 +23,7 @@ final class RunReport {
     /** The areas that the run was found among; recolouring leaves them as they are. */
     private AreaMap of;
 
-    private Run run;
+    private ColourRun run;
 
     RunReport(CloseDesk desk, Mending mending) {
         this.desk = desk;
@@ -48,22 +47,16 @@ final class RunReport {
         desk.refresh();
     }
 
-    private Run run(Shown shown) {
+    private ColourRun run(Shown shown) {
         Drawing drawing = shown.drawing();
         if (of != drawing.areas()) {
             of = drawing.areas();
-            run =
-                    new RunFinder(
-                                    drawing.traced().ink(),
-                                    drawing.tree(),
-                                    drawing.job().close(),
-                                    drawing.areas())
-                            .from(asked.times(drawing.resolution().pxPerMm()));
+            run = drawing.runFrom(asked);
         }
         return run;
     }
 
-    private static String words(Run run, double mmPerPx) {
+    private static String words(ColourRun run, double mmPerPx) {
         String tight =
                 run.tightest()
                         .map(
@@ -90,7 +83,7 @@ final class RunReport {
         if (asked == null) {
             return Optional.empty();
         }
-        Run now = run(shown);
+        ColourRun now = run(shown);
         if (now.way().isEmpty() || now.tightest().isEmpty()) {
             return Optional.empty();
         }

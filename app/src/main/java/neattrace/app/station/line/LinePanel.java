@@ -47,7 +47,7 @@ public final class LinePanel implements StationPanel {
                                 new WeightStep(desk),
                                 new CurveStep(desk),
                                 new PointStep(desk),
-                                new ColourStep(desk),
+                                new LineColourStep(desk),
                                 new LimitStep(desk)),
                         true,
                         desk::shown);

@@ -29,7 +29,7 @@ import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.ThresholdSweep;
 
 /** Black or white: the threshold over the chart of what every one would do, and patches. */
-final class DecisionStep implements SheetPart {
+final class DecisionStep implements RecipeStep {
 
     private final Desk desk;
     private final NumberField ink;

@@ -26,7 +26,7 @@ import neattrace.sheet.review.SheetReview;
 import neattrace.sheet.tilt.Tilt;
 
 /** Crop, level and corners. */
-final class FrameStep implements SheetPart {
+final class FrameStep implements RecipeStep {
 
     private final Desk desk;
     private final NumberField tilt;

@@ -23,7 +23,7 @@ import neattrace.sheet.SheetStep;
 import neattrace.sheet.sweep.ThresholdSweep;
 
 /** Even light, paper white, ink black, and the response between them. */
-final class LightStep implements SheetPart {
+final class LightStep implements RecipeStep {
 
     private final Desk desk;
     private final ChoiceField<Boolean> even;

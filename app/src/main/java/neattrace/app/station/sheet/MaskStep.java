@@ -15,7 +15,7 @@ import neattrace.sheet.SheetShape;
 import neattrace.sheet.SheetStep;
 
 /** Parts erased or protected by hand. */
-final class MaskStep implements SheetPart {
+final class MaskStep implements RecipeStep {
 
     private final Desk desk;
     private final Rows rows;

@@ -35,7 +35,7 @@ import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetStep;
 
 /** One-bit files, and settings that are kept for the next scan. */
-final class OutStep implements SheetPart {
+final class OutStep implements RecipeStep {
 
     private final Desk desk;
     private final NumberField ppi;

@@ -14,7 +14,7 @@ import neattrace.sheet.PencilRecipe.Use;
 import neattrace.sheet.SheetStep;
 
 /** Coloured under-drawings, and scans that are white on black. */
-final class PencilStep implements SheetPart {
+final class PencilStep implements RecipeStep {
 
     private final ChoiceField<Use> use;
     private final ChoiceField<Colour> colour;

@@ -16,7 +16,7 @@ import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetStep;
 
 /** None, one strong pass, or several gentle ones. */
-final class SharpenStep implements SheetPart {
+final class SharpenStep implements RecipeStep {
 
     private final Desk desk;
     private final NumberField passes;

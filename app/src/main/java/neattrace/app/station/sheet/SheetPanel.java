@@ -38,7 +38,7 @@ public final class SheetPanel implements StationPanel {
     private final Desk desk;
     private final OutStep out;
     private final FrameStep frame;
-    private final List<SheetPart> steps;
+    private final List<RecipeStep> steps;
     private final StepTiles tiles;
     private final Label size = new Label();
     private final Label stepTitle = new Label();
@@ -46,13 +46,13 @@ public final class SheetPanel implements StationPanel {
     private final StackPane open = new StackPane();
     private final VBox step;
     private final VBox content;
-    private SheetPart chosen;
+    private RecipeStep chosen;
 
     /** The station on a bench. */
     public SheetPanel(Bench bench) {
         desk = new Desk(bench);
         out = new OutStep(desk);
-        SheetPart decision = new DecisionStep(desk);
+        RecipeStep decision = new DecisionStep(desk);
         frame = new FrameStep(desk);
         steps =
                 List.of(
@@ -87,7 +87,7 @@ public final class SheetPanel implements StationPanel {
         choose(decision);
     }
 
-    private void choose(SheetPart next) {
+    private void choose(RecipeStep next) {
         chosen = next;
         tiles.choose(next);
         stepTitle.setText(next.title());

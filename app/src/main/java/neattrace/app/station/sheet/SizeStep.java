@@ -18,7 +18,7 @@ import neattrace.sheet.fitness.ScanFitness;
 import neattrace.sheet.review.SheetReview;
 
 /** What the scan is good for, and enlarging. */
-final class SizeStep implements SheetPart {
+final class SizeStep implements RecipeStep {
 
     private final Desk desk;
     private final NumberField ppi;

@@ -15,7 +15,7 @@ import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.speck.SpeckReport;
 
 /** Dust and pinholes. */
-final class SpeckStep implements SheetPart {
+final class SpeckStep implements RecipeStep {
 
     private final Desk desk;
     private final NumberField dust;

@@ -11,7 +11,7 @@ import neattrace.press.colour.Lab;
 import neattrace.press.colour.Rgb;
 
 /** The few colours that a picture's many stand for. */
-final class Palette {
+final class RoughPalette {
 
     /** Bits of each part that make a bin. */
     private static final int BITS = 5;

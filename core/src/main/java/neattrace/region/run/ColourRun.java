@@ -13,7 +13,7 @@ import neattrace.region.tree.Neck;
  * @param open whether no closed gap is on it: colour does run there
  * @param target where it leads
  */
-public record Run(List<Point> way, Optional<Neck> tightest, boolean open, Target target) {
+public record ColourRun(List<Point> way, Optional<Neck> tightest, boolean open, Target target) {
 
     /** Where a way leads. */
     public enum Target {
@@ -29,11 +29,11 @@ public record Run(List<Point> way, Optional<Neck> tightest, boolean open, Target
         NOTHING
     }
 
-    public Run {
+    public ColourRun {
         way = List.copyOf(way);
     }
 
-    static Run to(Target target) {
-        return new Run(List.of(), Optional.empty(), false, target);
+    static ColourRun to(Target target) {
+        return new ColourRun(List.of(), Optional.empty(), false, target);
     }
 }

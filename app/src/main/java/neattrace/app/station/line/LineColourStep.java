@@ -19,7 +19,7 @@ import neattrace.press.Cmyk;
 import neattrace.trace.LineColour;
 
 /** Lines in colours of their own. */
-final class ColourStep implements Step {
+final class LineColourStep implements Step {
 
     private final LineDesk desk;
     private final VBox content = new VBox(8);
@@ -29,7 +29,7 @@ final class ColourStep implements Step {
     private final ChoiceField<Boolean> border;
     private int oneSwatch;
 
-    ColourStep(LineDesk desk) {
+    LineColourStep(LineDesk desk) {
         this.desk = desk;
         border =
                 new ChoiceField<>(

@@ -16,7 +16,7 @@ import neattrace.job.setting.Settings;
 import neattrace.region.CloseSettings;
 
 /** A frame that closes art which runs off the sheet. */
-final class FrameStep implements Step {
+final class BorderStep implements Step {
 
     /**
      * What books and cards usually ask for beyond the trimmed edge (common practice, no source).
@@ -29,7 +29,7 @@ final class FrameStep implements Step {
     private final Hint hint = new Hint("");
     private final VBox content;
 
-    FrameStep(CloseDesk desk) {
+    BorderStep(CloseDesk desk) {
         use =
                 new ChoiceField<>(
                         "Whether there is a frame",

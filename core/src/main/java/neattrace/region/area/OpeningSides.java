@@ -9,12 +9,12 @@ import neattrace.raster.distance.DistanceTransform;
  * @param from the ink pixel nearest to its middle
  * @param to the ink pixel on the other side
  */
-record Opening(int from, int to) {
+record OpeningSides(int from, int to) {
 
     /** The opening that has a pixel in its middle. */
-    static Opening at(InkMap map, DistanceTransform side, int pixel) {
+    static OpeningSides at(InkMap map, DistanceTransform side, int pixel) {
         int first = side.nearestInk(pixel);
-        return new Opening(first, opposite(map, side, pixel, first));
+        return new OpeningSides(first, opposite(map, side, pixel, first));
     }
 
     /** Of the ink nearest to pixels near by, that farthest away. */

@@ -5,7 +5,7 @@ import neattrace.app.work.Shown;
 import neattrace.sheet.SheetStep;
 
 /** One step from scan to clean sheet. */
-interface SheetPart extends Step {
+interface RecipeStep extends Step {
 
     /** The part of the recipe that can be switched off; null if it cannot. */
     SheetStep part();

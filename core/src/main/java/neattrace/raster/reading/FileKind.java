@@ -3,7 +3,7 @@ package neattrace.raster.reading;
 import java.nio.charset.StandardCharsets;
 
 /** What a file is, by its first bytes. */
-enum Kind {
+enum FileKind {
     PIXELS,
     PDF,
     SVG;
@@ -11,7 +11,7 @@ enum Kind {
     /** A PDF's head may come this late (ISO 32000-1, annex H, note 13). */
     private static final int HEAD = 1024;
 
-    static Kind of(byte[] bytes) {
+    static FileKind of(byte[] bytes) {
         String head =
                 new String(bytes, 0, Math.min(HEAD, bytes.length), StandardCharsets.ISO_8859_1);
         if (head.contains("%PDF-")) {
