@@ -3,6 +3,7 @@ package neattrace.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -22,7 +23,12 @@ import neattrace.standin.skerry.SkerryMail;
 final class HeadBar extends HBox {
 
     /** Narrower windows do without the stations' marks. */
-    private static final double ROOMY_WIDTH = 1200;
+    private static final double ROOMY_WIDTH = 1420;
+
+    /** Still narrower ones do without the program's name. */
+    private static final double NARROW_WIDTH = 1180;
+
+    private static final PseudoClass NARROW = PseudoClass.getPseudoClass("narrow");
 
     private final Workspace workspace;
     private final Workbench workbench;
@@ -33,7 +39,7 @@ final class HeadBar extends HBox {
     private final Button redo = button("Redo", "Ctrl+Y");
 
     HeadBar(Workspace workspace, RouteBar route, Workbench workbench) {
-        super(16);
+        super(10);
         this.workspace = workspace;
         this.workbench = workbench;
         getStyleClass().add("head");
@@ -43,10 +49,18 @@ final class HeadBar extends HBox {
         drawingName.getStyleClass().add("drawing-name");
         VBox names = new VBox(name, drawingName);
         names.setAlignment(Pos.CENTER_LEFT);
-        names.setPrefWidth(190);
-        names.setMinWidth(130);
+        names.setPrefWidth(150);
+        names.setMinWidth(84);
         HBox.setHgrow(route, Priority.ALWAYS);
         route.roomyProperty().bind(widthProperty().greaterThan(ROOMY_WIDTH));
+        name.visibleProperty().bind(widthProperty().greaterThan(NARROW_WIDTH));
+        name.managedProperty().bind(name.visibleProperty());
+        widthProperty()
+                .addListener(
+                        (property, before, width) ->
+                                pseudoClassStateChanged(
+                                        NARROW, width.doubleValue() <= NARROW_WIDTH));
+        setMinWidth(0);
         getChildren().addAll(names, route, actions());
         workspace.historyProperty().addListener(property -> show());
         workspace.unsavedProperty().addListener(property -> show());
@@ -112,10 +126,11 @@ final class HeadBar extends HBox {
         undo.setDisable(history == null || history.undoable().isEmpty());
         redo.setDisable(history == null || history.redoable().isEmpty());
         save.setDisable(history == null);
+        boolean unsaved = workspace.unsavedProperty().get();
         drawingName.setText(
                 history == null
                         ? "No drawing yet"
-                        : history.job().title()
-                                + (workspace.unsavedProperty().get() ? ", not saved" : ""));
+                        : (unsaved ? "not saved: " : "") + history.job().title());
+        drawingName.setTooltip(history == null ? null : new Tooltip(drawingName.getText()));
     }
 }

@@ -19,7 +19,7 @@ final class KeyCard extends VBox {
         {"Arrows", "move the cross by 1 mm; Shift by 1 px, Ctrl by 10 mm"},
         {"O", "turn over: left is right"},
         {"V", "lines and colours, lines, colours, scan"},
-        {"B", "the scan and back"},
+        {"I", "the scan and back"},
         {"U", "lens on the scan"},
         {"G", "grey ground"},
         {"D", "dark or light window"}

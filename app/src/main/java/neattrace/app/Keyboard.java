@@ -66,7 +66,7 @@ final class Keyboard implements EventHandler<KeyEvent> {
             case N -> workbench.findings().step(event.isShiftDown() ? -1 : 1);
             case E -> workbench.findings().turnFold();
             case V -> ViewBar.nextMode(table);
-            case B -> beforeAndAfter();
+            case I -> beforeAndAfter();
             case U -> table.lensProperty().set(!table.lensProperty().get());
             case G -> table.greyGroundProperty().set(!table.greyGroundProperty().get());
             case O -> table.flip();

@@ -3,22 +3,33 @@ package neattrace.app;
 import java.util.Locale;
 import javafx.beans.property.BooleanProperty;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
 
 /** Ways of looking, at the lower edge of the table, each with its key. */
-final class ViewBar extends HBox {
+final class ViewBar extends FlowPane {
+
+    private static final double MARGIN = 12;
 
     ViewBar(Table table) {
-        super(4);
+        super(4, 2);
         getStyleClass().add("view-bar");
         setAlignment(Pos.CENTER);
-        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        setMaxHeight(USE_PREF_SIZE);
+        // As wide as it needs, and in two rows where the table is narrower.
+        table.widthProperty()
+                .addListener(
+                        (property, before, width) -> {
+                            double room = Math.max(1, width.doubleValue() - 2 * MARGIN);
+                            setPrefWrapLength(Math.min(room, oneRow()));
+                            setMaxWidth(Math.min(room, oneRow()));
+                        });
         Button mode = new Button();
         mode.setOnAction(event -> nextMode(table));
         dress(mode, table.modeProperty().get().label(), "V");
@@ -31,6 +42,14 @@ final class ViewBar extends HBox {
                         action("Turn over", "O", table::flip),
                         action("Whole page", "W", table::fit),
                         action("True size", "T", table::trueSize));
+    }
+
+    private double oneRow() {
+        double width = snappedLeftInset() + snappedRightInset();
+        for (Node button : getManagedChildren()) {
+            width += button.prefWidth(-1) + getHgap();
+        }
+        return Math.ceil(width);
     }
 
     /** Lines and colours, lines, colours, and round again. */

@@ -80,7 +80,8 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         setRight(findings);
         setBottom(new FootBar(workspace, table));
         listen();
-        go(all().get(0).stop().key());
+        // Without a drawing there is nothing to brief; the first thing done is to read a sheet.
+        go(all().get(1).stop().key());
     }
 
     private void listen() {

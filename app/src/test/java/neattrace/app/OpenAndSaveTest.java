@@ -9,7 +9,7 @@ import javafx.scene.Node;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import neattrace.app.station.handover.HandOverPanel;
-import neattrace.app.station.sheet.SheetPanel;
+import neattrace.app.station.make.MakePanel;
 import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
 import neattrace.export.FileFormat;
@@ -247,7 +247,7 @@ class OpenAndSaveTest extends WindowTest {
         open(robot, scan);
         robot.interact(() -> workbench.station(HandOverPanel.class).write(FileFormat.PNG, link));
         until(() -> message(robot).contains("never written to"));
-        robot.interact(() -> workbench.station(SheetPanel.class).write(scan));
+        robot.interact(() -> workbench.station(MakePanel.class).write(scan));
         until(() -> message(robot).contains("never written to"));
         assertThat(Files.readAllBytes(scan)).isEqualTo(before);
     }

@@ -20,6 +20,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
+import neattrace.app.station.make.MakePanel;
 import neattrace.app.station.sheet.SheetPanel;
 import neattrace.app.table.TableMode;
 import neattrace.finding.Finding;
@@ -156,7 +157,7 @@ class SheetStationTest extends WindowTest {
         robot.moveTo(onScreen(20, 20));
         assertThat(workbench.table().lensProperty().get()).isTrue();
         assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.SCAN);
-        robot.push(KeyCode.B);
+        robot.push(KeyCode.I);
         assertThat(workbench.table().modeProperty().get()).isNotEqualTo(TableMode.SCAN);
     }
 
@@ -311,7 +312,7 @@ class SheetStationTest extends WindowTest {
         openStep(robot, "sharpen");
         robot.clickOn("#sharpen-strong");
         settled();
-        openStep(robot, "out");
+        openStep(robot, "kept");
         robot.clickOn("#recipe-name");
         robot.interact(
                 () -> robot.lookup("#recipe-name").queryAs(TextField.class).setText("matt, 0.3"));
@@ -320,7 +321,7 @@ class SheetStationTest extends WindowTest {
         assertThat(workspace.folders().recipes().all()).hasSize(1);
 
         Path sheet = folder.resolve("sheet.tif");
-        robot.interact(() -> workbench.station(SheetPanel.class).write(sheet));
+        robot.interact(() -> workbench.station(MakePanel.class).write(sheet));
         until(() -> message(robot).equals("Wrote sheet.tif."));
         Picture written = PictureReader.read(sheet);
         assertThat(written.grey().isOneBit()).isTrue();
@@ -330,10 +331,7 @@ class SheetStationTest extends WindowTest {
         Files.copy(scan("one.png", 0, false), scans.resolve("one.png"));
         Files.write(scans.resolve("two.png"), new byte[] {1, 2});
         robot.interact(
-                () ->
-                        workbench
-                                .station(SheetPanel.class)
-                                .makeFolder(scans, folder.resolve("sheets")));
+                () -> workbench.station(MakePanel.class).make(scans, folder.resolve("sheets")));
         until(() -> message(robot).startsWith("1 of 2 sheets made in sheets."));
         assertThat(message(robot)).contains("two.png");
         assertThat(folder.resolve("sheets/one.tif")).isRegularFile();

@@ -110,7 +110,7 @@ class WorkbenchTest extends WindowTest {
         robot.push(KeyCode.P);
         robot.clickOn("#black-rule");
         settled();
-        assertThat(drawingName(robot)).isEqualTo("Puffin with a mailbag, not saved");
+        assertThat(drawingName(robot)).isEqualTo("not saved: Puffin with a mailbag");
         robot.interact(() -> workspace.save(file, () -> {}));
         until(() -> drawingName(robot).equals("Puffin with a mailbag"));
     }
@@ -296,9 +296,9 @@ class WorkbenchTest extends WindowTest {
         assertThat(workbench.table().onScreen(corner).distance(straight)).isLessThan(0.01);
         robot.push(KeyCode.V);
         assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.LINES);
-        robot.push(KeyCode.B);
+        robot.push(KeyCode.I);
         assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.SCAN);
-        robot.push(KeyCode.B);
+        robot.push(KeyCode.I);
         assertThat(workbench.table().modeProperty().get()).isEqualTo(TableMode.LINES);
         robot.push(KeyCode.G);
         assertThat(workbench.table().greyGroundProperty().get()).isTrue();
@@ -315,7 +315,10 @@ class WorkbenchTest extends WindowTest {
     @Test
     void everyStationShowsItselfWithoutADrawingAndWithOne(FxRobot robot) throws Exception {
         for (KeyCode key :
-                new KeyCode[] {KeyCode.S, KeyCode.L, KeyCode.C, KeyCode.F, KeyCode.P, KeyCode.H}) {
+                new KeyCode[] {
+                    KeyCode.B, KeyCode.S, KeyCode.L, KeyCode.C, KeyCode.F, KeyCode.P, KeyCode.M,
+                    KeyCode.H
+                }) {
             robot.push(key);
             assertThat(robot.lookup("Nothing on the table yet.").tryQuery()).isPresent();
         }

@@ -2,6 +2,8 @@ package neattrace.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -19,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
 import neattrace.raster.writing.PngFile;
 import org.apache.pdfbox.Loader;
@@ -353,6 +356,51 @@ class NeatTraceTest {
         assertThat(run("info", drawing).out()).contains("(assumed)", "does not say");
         Files.write(drawing, new byte[0]);
         assertThat(run("info", drawing).code()).isEqualTo(3);
+    }
+
+    @Test
+    void checkTellsWhatNeedsADecisionAndWhetherItStopsTheJob() throws IOException {
+        Outcome plain = run("check", drawing);
+        assertThat(plain.code()).isZero();
+        assertThat(plain.out()).contains("info  flats      2 areas to colour", "at 5.4, 5.4 mm");
+        Outcome thin = run("check", drawing, "--set", "limit-line=0.6", "--json");
+        JsonNode found = new ObjectMapper().readTree(thin.out());
+        JsonNode line =
+                StreamSupport.stream(found.spliterator(), false)
+                        .filter(one -> one.get("kind").asText().equals("line-too-thin"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(line.get("station").asText()).isEqualTo("line");
+        assertThat(line.get("severity").asText()).isEqualTo("look");
+        assertThat(line.get("goods").isArray()).isTrue();
+        assertThat(line.get("at")).hasSize(2);
+        assertThat(line.get("extent")).hasSize(2);
+        // A pen of 6 px at 300 ppi.
+        assertThat(line.get("measure").get("value").asDouble()).isBetween(0.45, 0.56);
+        assertThat(line.get("measure").get("unit").asText()).isEqualTo("mm");
+        assertThat(line.get("limit").asDouble()).isEqualTo(0.6);
+        assertThat(line.get("words").asText()).startsWith("A line is only 0.5");
+        assertThat(line.get("answers").get(0).get("words").asText()).isEqualTo("Thicken it");
+        Files.write(drawing, rings(0, 0, 0));
+        assertThat(run("check", drawing).out()).contains("look  sheet").contains("resolution");
+        ByteArrayOutputStream blank = new ByteArrayOutputStream();
+        PngFile.write(new BufferedImage(60, 60, BufferedImage.TYPE_BYTE_GRAY), 300, blank);
+        Files.write(drawing, blank.toByteArray());
+        assertThat(run("check", drawing, "--set", "negative=true").code()).isEqualTo(5);
+        assertThat(run("check", folder.resolve("nowhere.png")).code()).isEqualTo(3);
+    }
+
+    @Test
+    void anySettingCanBeGivenAndAWrongOneIsSaid() {
+        assertThat(run("settings").out()).contains("gap-width", "0 to 4 mm, or auto");
+        Path svg = folder.resolve("set.svg");
+        assertThat(run("trace", drawing, "-o", svg, "--set", "weight-all=0.2").code()).isZero();
+        assertThat(svg).isRegularFile();
+        for (String wrong : List.of("weight-all=99", "weight-al=1", "weight-all")) {
+            Outcome outcome = run("trace", drawing, "-o", svg, "--set", wrong);
+            assertThat(outcome.code()).isEqualTo(2);
+            assertOneLine(outcome.err());
+        }
     }
 
     @Test

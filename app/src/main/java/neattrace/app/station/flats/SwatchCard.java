@@ -47,7 +47,8 @@ final class SwatchCard extends ToggleButton {
         HBox.setHgrow(words, Priority.ALWAYS);
         Label key = new Label(number < 10 ? String.valueOf(number) : "");
         key.getStyleClass().add("chip-key");
-        key.setTextFill(colour.grayscale().getBrightness() > LIGHT ? Color.BLACK : Color.WHITE);
+        boolean light = colour.grayscale().getBrightness() > LIGHT;
+        key.setStyle("-fx-text-fill: " + (light ? "black" : "white") + ";");
         HBox row = new HBox(6, new StackPane(chip, key), words);
         row.setAlignment(Pos.CENTER_LEFT);
         setGraphic(row);

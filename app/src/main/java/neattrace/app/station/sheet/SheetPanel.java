@@ -36,7 +36,7 @@ public final class SheetPanel implements StationPanel {
                     "M5 3 H16 L20 7 V21 H5 Z M16 3 V7 H20 M8 12 H17 M8 16 H14");
 
     private final Desk desk;
-    private final OutStep out;
+    private final KeptStep kept;
     private final FrameStep frame;
     private final List<RecipeStep> steps;
     private final StepTiles tiles;
@@ -51,7 +51,7 @@ public final class SheetPanel implements StationPanel {
     /** The station on a bench. */
     public SheetPanel(Bench bench) {
         desk = new Desk(bench);
-        out = new OutStep(desk);
+        kept = new KeptStep(desk);
         RecipeStep decision = new DecisionStep(desk);
         frame = new FrameStep(desk);
         steps =
@@ -64,7 +64,7 @@ public final class SheetPanel implements StationPanel {
                         decision,
                         new SpeckStep(desk),
                         new SizeStep(desk),
-                        out);
+                        kept);
         tiles = new StepTiles(steps, this::choose);
         inUse =
                 new ChoiceField<>(
@@ -141,19 +141,9 @@ public final class SheetPanel implements StationPanel {
         open.setDisable(!on);
     }
 
-    /** Writes the sheet, for tests. */
-    public void write(Path target) {
-        out.write(target);
-    }
-
-    /** Makes sheets of a folder of scans, for tests. */
-    public void makeFolder(Path scans, Path sheets) {
-        out.make(scans, sheets);
-    }
-
     /** Uses settings from a file, for tests. */
     public void useFile(Path file) {
-        out.useFile(file);
+        kept.useFile(file);
     }
 
     @Override

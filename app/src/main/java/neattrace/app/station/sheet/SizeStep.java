@@ -3,7 +3,6 @@ package neattrace.app.station.sheet;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
@@ -13,7 +12,6 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.setting.Settings;
 import neattrace.raster.reading.Opening;
 import neattrace.sheet.SheetStep;
-import neattrace.sheet.fitness.Goods;
 import neattrace.sheet.fitness.ScanFitness;
 import neattrace.sheet.review.SheetReview;
 
@@ -26,7 +24,6 @@ final class SizeStep implements RecipeStep {
     private final NumberField drawnAt;
     private final Sentence drawn;
     private final Label lines = new Hint("");
-    private final GridPane goods = new GridPane();
     private final VBox content;
 
     SizeStep(Desk desk) {
@@ -55,16 +52,13 @@ final class SizeStep implements RecipeStep {
         drawnAt.setId("drawn-at");
         drawn = new Sentence("The page is drawn at", drawnAt, ".");
         drawn.managedProperty().bind(drawn.visibleProperty());
-        goods.setHgap(10);
-        goods.setVgap(2);
         content =
                 new VBox(
                         7,
                         new Sentence("The scan has", ppi, "."),
                         drawn,
                         new Sentence("It is enlarged", enlarge, "before black and white."),
-                        lines,
-                        goods);
+                        lines);
     }
 
     @Override
@@ -100,7 +94,6 @@ final class SizeStep implements RecipeStep {
         drawnAt.show(drawing.picture().resolution().ppi());
         enlarge.show(drawing.job().recipe().frame().enlarge());
         SheetReview review = desk.workspace().insights().reviewProperty().get();
-        goods.getChildren().clear();
         if (review == null) {
             lines.setText("Measuring lines …");
             return;
@@ -111,25 +104,9 @@ final class SizeStep implements RecipeStep {
                         ? "There are no lines to measure."
                         : String.format(
                                 Locale.ROOT,
-                                "The thinnest lines are %.1f px, %.2f mm. Next time scan at %.0f ppi."
-                                        + " Good for, at most:",
+                                "The thinnest lines are %.1f px, %.2f mm. Next time scan at %.0f ppi.",
                                 fitness.thinnestPx(),
                                 fitness.thinnestMm(),
                                 fitness.nextPpi()));
-        int row = 0;
-        for (Goods kind : Goods.values()) {
-            Label name = new Label(kind.label());
-            Label size =
-                    new Label(
-                            String.format(
-                                    Locale.ROOT,
-                                    "%.0f × %.0f mm, %.0f ppi",
-                                    fitness.widthMm(kind.ppi()),
-                                    fitness.heightMm(kind.ppi()),
-                                    kind.ppi()));
-            name.getStyleClass().add("hint");
-            size.getStyleClass().add("hint");
-            goods.addRow(row++, name, size);
-        }
     }
 }

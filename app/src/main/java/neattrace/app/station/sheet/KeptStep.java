@@ -3,70 +3,36 @@ package neattrace.app.station.sheet;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import neattrace.app.docket.Buttons;
-import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
-import neattrace.app.docket.NumberField;
-import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
-import neattrace.export.onebit.OneBitWriter.Format;
-import neattrace.files.FileNames;
-import neattrace.job.pipeline.Drawing;
 import neattrace.job.recipe.NamedRecipe;
 import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.RecipeFile;
-import neattrace.job.sheets.MadeSheet;
-import neattrace.job.sheets.SheetMaker;
-import neattrace.job.sheets.SheetWish;
-import neattrace.raster.Resolution;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetStep;
 
-/** One-bit files, and settings that are kept for the next scan. */
-final class OutStep implements RecipeStep {
+/** Settings that are kept for the next scan. */
+final class KeptStep implements RecipeStep {
 
     private final Desk desk;
-    private final NumberField ppi;
     private final TextField name = new TextField();
     private final MenuButton kept = new MenuButton("Use kept settings");
-    private final Hint hint = new Hint("");
     private final VBox content;
-    private Format format = Format.TIFF;
+    private int count;
 
-    /** As set by the user; 0 takes the sheet's own. */
-    private double outPpi;
-
-    OutStep(Desk desk) {
+    KeptStep(Desk desk) {
         this.desk = desk;
-        ChoiceField<Format> formats =
-                new ChoiceField<>(
-                        "Format",
-                        List.of(Format.TIFF, Format.PNG),
-                        f -> f == Format.TIFF ? "TIFF (Group 4)" : "PNG",
-                        f -> format = f);
-        formats.setId("out-format");
-        ppi =
-                new NumberField(
-                        "Resolution of the file",
-                        "ppi",
-                        Resolution.LEAST_PPI,
-                        Resolution.MOST_PPI,
-                        100,
-                        v -> outPpi = v);
-        ppi.setId("out-ppi");
-        name.setPromptText("matt paper, 0.3 pen");
+        name.setPromptText("name for these settings");
         name.setId("recipe-name");
         name.setAccessibleText("Name for these settings");
         name.getStyleClass().add("plain-field");
@@ -77,51 +43,14 @@ final class OutStep implements RecipeStep {
         kept.setOnShowing(event -> fillKept());
         fillKept();
         HBox keep = new HBox(6, name, Buttons.small("Keep settings", "keep-recipe", this::keep));
-        FlowPane more =
-                new FlowPane(
-                        6,
-                        6,
-                        kept,
-                        Buttons.small(
-                                "Use on a folder of scans …", "folder-of-scans", this::folder));
         content =
                 new VBox(
                         8,
-                        new Sentence("Black and white in a", formats, "at", ppi, "."),
-                        Buttons.small("Write the sheet …", "write-sheet", this::choose),
+                        new Hint(
+                                "Kept under a name, these settings serve the next scan. Crop, masks"
+                                        + " and patches stay with this sheet."),
                         keep,
-                        more,
-                        hint);
-    }
-
-    private void choose() {
-        Drawing drawing = desk.drawing();
-        String ending = format == Format.TIFF ? ".tif" : ".png";
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Write the sheet");
-        chooser.setInitialFileName(FileNames.proposed(drawing.job().title() + " sheet") + ending);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Sheet", "*" + ending));
-        File file = chooser.showSaveDialog(content.getScene().getWindow());
-        if (file != null) {
-            boolean named = SheetMaker.format(file.toPath()).isPresent();
-            write(named ? file.toPath() : Path.of(file.getPath() + ending));
-        }
-    }
-
-    /** Writes the sheet as it stands. */
-    void write(Path target) {
-        desk.workspace().whenSettled(shown -> write(target, shown.drawing()));
-    }
-
-    private void write(Path target, Drawing drawing) {
-        MadeSheet sheet = new MadeSheet(drawing.reading(), drawing.resolution().ppi(), 0);
-        double wanted = outPpi;
-        desk.workspace()
-                .write(
-                        "Wrote " + target.getFileName() + ".",
-                        target,
-                        () -> SheetMaker.write(sheet, target, wanted),
-                        () -> {});
+                        kept);
     }
 
     private void keep() {
@@ -147,6 +76,7 @@ final class OutStep implements RecipeStep {
     private void fillKept() {
         kept.getItems().clear();
         List<NamedRecipe> all = desk.workspace().folders().recipes().all();
+        count = all.size();
         if (all.isEmpty()) {
             MenuItem none = new MenuItem("Nothing is kept yet");
             none.setDisable(true);
@@ -210,41 +140,14 @@ final class OutStep implements RecipeStep {
         desk.change("Settings " + named.name(), recipe -> recipe.withSettingsOf(named.recipe()));
     }
 
-    private void folder() {
-        DirectoryChooser from = new DirectoryChooser();
-        from.setTitle("The folder of scans");
-        File scans = from.showDialog(content.getScene().getWindow());
-        if (scans == null) {
-            return;
-        }
-        DirectoryChooser to = new DirectoryChooser();
-        to.setTitle("The folder for the sheets");
-        to.setInitialDirectory(scans);
-        File sheets = to.showDialog(content.getScene().getWindow());
-        if (sheets != null) {
-            make(scans.toPath(), sheets.toPath());
-        }
-    }
-
-    /** Makes a sheet of every scan in a folder, beside whatever else goes on. */
-    void make(Path scans, Path sheets) {
-        SheetWish wish =
-                new SheetWish(desk.recipe().forOtherSheets(), 0, outPpi, false, false, false);
-        desk.workspace().sheetMaking().make(scans, sheets, wish, format);
-    }
-
     @Override
     public String title() {
-        return "Out";
+        return "Kept";
     }
 
     @Override
     public String state(Shown shown) {
-        return String.format(Locale.ROOT, "%.0f ppi", shownPpi(shown));
-    }
-
-    private double shownPpi(Shown shown) {
-        return outPpi == 0 ? shown.drawing().resolution().ppi() : outPpi;
+        return count == 0 ? "none yet" : count == 1 ? "1 setting" : count + " settings";
     }
 
     @Override
@@ -259,14 +162,6 @@ final class OutStep implements RecipeStep {
 
     @Override
     public void show(Shown shown) {
-        ppi.show(shownPpi(shown));
-        Drawing drawing = shown.drawing();
-        hint.setText(
-                String.format(
-                        Locale.ROOT,
-                        "%.1f × %.1f mm, straight for film or plates. Crop, masks and patches stay"
-                                + " with this sheet; kept settings leave them out.",
-                        drawing.widthMm(),
-                        drawing.heightMm()));
+        // What is kept belongs to no drawing.
     }
 }

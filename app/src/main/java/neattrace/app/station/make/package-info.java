@@ -1,0 +1,2 @@
+/** Make: what is made of the drawing. */
+package neattrace.app.station.make;
