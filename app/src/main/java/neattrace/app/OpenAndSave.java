@@ -12,7 +12,7 @@ import javafx.stage.WindowEvent;
 import neattrace.app.docket.Choice;
 import neattrace.app.work.Workspace;
 import neattrace.files.FileNames;
-import neattrace.job.autosave.Autosave;
+import neattrace.job.file.Autosave;
 import neattrace.job.file.JobFile;
 import neattrace.raster.reading.PictureReader;
 import neattrace.standin.skerry.SkerryJobs;

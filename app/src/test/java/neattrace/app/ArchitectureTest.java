@@ -12,41 +12,41 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import java.util.Set;
+import neattrace.export.DxfWriter;
 import neattrace.export.FileFormat;
-import neattrace.export.dxf.DxfWriter;
-import neattrace.export.onebit.OneBitWriter;
-import neattrace.export.openraster.OpenRasterWriter;
-import neattrace.export.pdf.PdfWriter;
-import neattrace.export.png.PlanPainter;
-import neattrace.export.png.PngWriter;
-import neattrace.export.svg.SvgWriter;
-import neattrace.flat.alike.AlikeAreas;
+import neattrace.export.OneBitWriter;
+import neattrace.export.OpenRasterWriter;
+import neattrace.export.PdfWriter;
+import neattrace.export.PlanPainter;
+import neattrace.export.PngWriter;
+import neattrace.export.SvgWriter;
+import neattrace.flat.exchange.ColourNames;
 import neattrace.flat.exchange.PaletteFile;
-import neattrace.flat.fitting.RoughFitting;
 import neattrace.flat.layer.Attachment;
 import neattrace.flat.layer.FlatLayer;
-import neattrace.flat.naming.ColourNames;
+import neattrace.flat.review.AlikeAreas;
 import neattrace.flat.review.FlatReview;
-import neattrace.region.knife.Knife;
-import neattrace.region.knife.Slice;
-import neattrace.region.run.ColourRun;
+import neattrace.flat.rough.RoughFitting;
 import neattrace.region.tree.AreaTree;
+import neattrace.region.tree.ColourRun;
+import neattrace.region.tree.Knife;
 import neattrace.region.tree.Neck;
-import neattrace.sheet.advice.CalmStretch;
-import neattrace.sheet.fitness.Goods;
-import neattrace.sheet.fitness.ScanFitness;
-import neattrace.sheet.frame.SheetFrame;
+import neattrace.region.tree.Slice;
+import neattrace.sheet.SheetFrame;
 import neattrace.sheet.ink.InkPreview;
 import neattrace.sheet.ink.InkReading;
+import neattrace.sheet.review.Goods;
+import neattrace.sheet.review.ScanFitness;
 import neattrace.sheet.review.SheetReview;
+import neattrace.sheet.review.Tilt;
 import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.CalmStretch;
 import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.ThresholdSweep;
-import neattrace.sheet.tilt.Tilt;
-import neattrace.sheet.tone.Levels;
+import neattrace.sheet.threshold.Levels;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.mend.LineMender;
-import neattrace.trace.point.PointEditor;
+import neattrace.trace.mend.PointEditor;
 import neattrace.trace.review.WidthTable;
 import neattrace.trace.stroke.StrokeArt;
 
@@ -83,8 +83,6 @@ class ArchitectureTest {
         "neattrace.job.setting",
         "neattrace.job.sheets",
         "neattrace.press",
-        "neattrace.press.colour",
-        "neattrace.press.profile",
         "neattrace.print",
         "neattrace.progress",
         "neattrace.raster",

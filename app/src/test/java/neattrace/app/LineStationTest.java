@@ -19,7 +19,7 @@ import javafx.stage.Stage;
 import neattrace.app.table.LineLook;
 import neattrace.finding.Finding;
 import neattrace.geom.Point;
-import neattrace.raster.writing.PngFile;
+import neattrace.raster.PngFile;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.edit.InkEdit;
 import org.junit.jupiter.api.Test;

@@ -15,7 +15,7 @@ import neattrace.app.work.Workspace;
 import neattrace.export.FileFormat;
 import neattrace.job.Job;
 import neattrace.job.Source;
-import neattrace.job.autosave.Autosave;
+import neattrace.job.file.Autosave;
 import neattrace.job.file.JobFile;
 import neattrace.standin.skerry.SkerryMail;
 import org.junit.jupiter.api.Test;

@@ -27,7 +27,7 @@ import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
-import neattrace.raster.writing.PngFile;
+import neattrace.raster.PngFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;

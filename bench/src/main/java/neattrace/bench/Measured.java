@@ -2,7 +2,7 @@ package neattrace.bench;
 
 import java.util.List;
 import java.util.Locale;
-import neattrace.geom.deviation.OutlineDistance;
+import neattrace.geom.OutlineDistance;
 import neattrace.standin.pen.PenDrawing;
 import neattrace.trace.Tracing;
 import org.locationtech.jts.geom.Geometry;

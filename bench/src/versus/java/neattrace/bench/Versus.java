@@ -9,7 +9,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.IntSupplier;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;

@@ -25,7 +25,7 @@ import javafx.stage.Window;
 import neattrace.app.NeatTraceApp;
 import neattrace.app.table.Table;
 import neattrace.geom.Outline;
-import neattrace.raster.writing.PngFile;
+import neattrace.raster.PngFile;
 
 /**
  * Pictures of the screen a second while the table is dragged about in circles, then zoomed in and

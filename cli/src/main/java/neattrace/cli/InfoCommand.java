@@ -8,11 +8,11 @@ import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.advice.CalmStretch;
-import neattrace.sheet.fitness.Goods;
-import neattrace.sheet.fitness.ScanFitness;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.sheet.review.Goods;
+import neattrace.sheet.review.ScanFitness;
+import neattrace.sheet.sweep.CalmStretch;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 

@@ -2,7 +2,7 @@ package neattrace.flat;
 
 import java.util.Optional;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Lab;
+import neattrace.press.Lab;
 
 /**
  * A flat colour. Its ink build is the authority; the screen colour is only a preview of it.

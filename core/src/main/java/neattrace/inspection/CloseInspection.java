@@ -18,7 +18,7 @@ import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
-import neattrace.region.knife.Knife;
+import neattrace.region.tree.Knife;
 import neattrace.stage.Same;
 
 /** Where colour may run out. */

@@ -23,11 +23,11 @@ import neattrace.geom.Point;
 import neattrace.job.LogSection;
 import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
-import neattrace.region.knife.Knife;
+import neattrace.region.tree.Knife;
 import neattrace.sheet.ink.InkReading;
 import neattrace.stage.Same;
 

@@ -12,9 +12,9 @@ import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.PencilRecipe;
 import neattrace.sheet.PencilRecipe.Use;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.fitness.ScanFitness;
+import neattrace.sheet.review.ScanFitness;
 import neattrace.sheet.review.SheetReview;
-import neattrace.sheet.tilt.Tilt;
+import neattrace.sheet.review.Tilt;
 
 /** What a review says about a sheet as a whole. */
 final class SheetFindings {

@@ -12,8 +12,8 @@ import neattrace.job.LogSection;
 import neattrace.job.pipeline.Drawing;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
-import neattrace.sheet.blemish.Blemish;
 import neattrace.sheet.ink.InkReading;
+import neattrace.sheet.review.Blemish;
 import neattrace.sheet.review.SheetReview;
 import neattrace.stage.Same;
 

@@ -17,10 +17,10 @@ import neattrace.sheet.Mask;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.SpeckRecipe;
-import neattrace.sheet.advice.LocalAdvice;
-import neattrace.sheet.blemish.Blemish;
+import neattrace.sheet.review.Blemish;
 import neattrace.sheet.speck.Speck;
 import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.LocalAdvice;
 
 /** What was found at places of a sheet: blemishes, patches, specks. */
 final class SheetPlaces {

@@ -6,7 +6,7 @@ import neattrace.flat.Fill;
 import neattrace.geom.Point;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
-import neattrace.sheet.frame.SheetFrame;
+import neattrace.sheet.SheetFrame;
 
 /**
  * Takes decisions along when the sheet is cropped, turned or scaled: a fill is held by a place in

@@ -6,12 +6,12 @@ import neattrace.flat.FlatRecipe;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
-import neattrace.flat.spread.Spreader;
+import neattrace.flat.layer.Spreader;
 import neattrace.geom.Outline;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.BlackRule;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 
 /**
  * Finished art on its page, in mm, ready to be written in any format.

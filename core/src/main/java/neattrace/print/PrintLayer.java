@@ -1,7 +1,7 @@
 package neattrace.print;
 
 import java.util.List;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Rgb;
 import org.locationtech.jts.geom.Geometry;
 
 /**

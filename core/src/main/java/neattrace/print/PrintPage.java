@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 import org.locationtech.jts.geom.Geometry;
 
 /**

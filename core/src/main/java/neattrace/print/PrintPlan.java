@@ -1,7 +1,7 @@
 package neattrace.print;
 
 import java.util.List;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 
 /**
  * All that is printed on a page.

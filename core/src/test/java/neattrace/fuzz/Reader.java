@@ -10,7 +10,7 @@ import neattrace.job.file.JobFile;
 import neattrace.job.file.JobFileException;
 import neattrace.job.recipe.RecipeException;
 import neattrace.job.recipe.RecipeFile;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 

@@ -15,7 +15,7 @@ import neattrace.job.Source;
 import neattrace.job.file.JobFile;
 import neattrace.job.recipe.NamedRecipe;
 import neattrace.job.recipe.RecipeFile;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
 import neattrace.testing.Recipes;

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import neattrace.geom.deviation.OutlineDistance;
 import org.junit.jupiter.api.Test;
 
 class OutlineDistanceTest {

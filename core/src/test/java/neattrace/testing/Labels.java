@@ -1,7 +1,7 @@
 package neattrace.testing;
 
 import java.util.function.IntPredicate;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /** Components of pixels that are told one by one. */
 public final class Labels {

@@ -7,7 +7,7 @@ import java.io.UncheckedIOException;
 import java.util.Base64;
 import javax.imageio.ImageIO;
 import neattrace.raster.GreySheet;
-import neattrace.raster.writing.PngFile;
+import neattrace.raster.PngFile;
 import neattrace.standin.scanner.StandInScanner;
 
 /** Picture files for tests, in memory. */

@@ -14,14 +14,14 @@ import java.util.Set;
 import java.util.function.Consumer;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
+import neattrace.geom.OutlineDistance;
 import neattrace.geom.Point;
-import neattrace.geom.deviation.OutlineDistance;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.trace.cross.CrossingFinder;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkEditor;
 import neattrace.trace.edit.InkShape;
+import neattrace.trace.fit.CrossingFinder;
 import org.junit.jupiter.api.Test;
 
 /**

@@ -21,7 +21,7 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Worker;
-import neattrace.export.png.PlanPainter;
+import neattrace.export.PlanPainter;
 
 /** Paints what the table shows, off the JavaFX thread; of several requests only the last counts. */
 final class FramePainter {

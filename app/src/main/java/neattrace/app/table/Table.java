@@ -20,7 +20,7 @@ import javafx.scene.paint.Color;
 import javafx.stage.Screen;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Sketch;
-import neattrace.export.png.PlanPainter;
+import neattrace.export.PlanPainter;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.LineStudy;
 

@@ -7,7 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.files.AtomicFile;
-import neattrace.job.autosave.Autosave;
+import neattrace.job.file.Autosave;
 import neattrace.job.recipe.RecipeShelf;
 
 /**

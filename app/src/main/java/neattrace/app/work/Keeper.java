@@ -8,7 +8,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import neattrace.job.Job;
-import neattrace.job.autosave.Autosave;
+import neattrace.job.file.Autosave;
 
 /** Autosaves off the JavaFX thread; of several changes in a row only the last is written. */
 final class Keeper {

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import neattrace.geom.Homography;
 import neattrace.raster.Picture;
-import neattrace.sheet.frame.SheetFrame;
+import neattrace.sheet.SheetFrame;
 
 /** The scan at full and at halved sizes, so that it looks right at every zoom, lying as framed. */
 public final class ScanPyramid {

@@ -3,7 +3,7 @@ package neattrace.app.work;
 import java.nio.file.Path;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
-import neattrace.export.onebit.OneBitWriter.Format;
+import neattrace.export.OneBitWriter.Format;
 import neattrace.job.sheets.SheetFolder;
 import neattrace.job.sheets.SheetWish;
 

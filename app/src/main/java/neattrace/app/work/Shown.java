@@ -1,6 +1,6 @@
 package neattrace.app.work;
 
-import neattrace.export.png.PlanPainter;
+import neattrace.export.PlanPainter;
 import neattrace.job.pipeline.Drawing;
 import neattrace.print.Artwork;
 

@@ -2,16 +2,16 @@ package neattrace.app.work;
 
 import java.io.IOException;
 import java.util.function.BiConsumer;
-import neattrace.export.png.PlanPainter;
+import neattrace.export.PlanPainter;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
 import neattrace.progress.Progress;
-import neattrace.sheet.frame.SheetFrame;
+import neattrace.sheet.SheetFrame;
 
 /** Computes a job's drawing with all that is needed to show it. Runs off the JavaFX thread. */
 final class ShownMaker {

@@ -14,9 +14,9 @@ import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 import neattrace.progress.Progress;
-import neattrace.raster.writing.PngFile;
+import neattrace.raster.PngFile;
 import neattrace.region.Join;
 import org.junit.jupiter.api.Test;
 

@@ -10,7 +10,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import neattrace.files.XmlText;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Rgb;
 
 /** Custom properties of the root element; ink values and the name as it was stand in a comment. */
 final class CssProperties {

@@ -14,7 +14,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import neattrace.files.XmlText;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Lab;
+import neattrace.press.Lab;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;

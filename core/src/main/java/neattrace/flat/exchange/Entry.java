@@ -3,9 +3,9 @@ package neattrace.flat.exchange;
 import java.util.Optional;
 import neattrace.flat.Swatch;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Lab;
-import neattrace.press.colour.Rgb;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.Lab;
+import neattrace.press.PressProfile;
+import neattrace.press.Rgb;
 
 /**
  * One colour of a palette file.

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import neattrace.files.XmlText;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Rgb;
 
 /** One hex code a line; what stands behind it is its name. */
 final class HexList {

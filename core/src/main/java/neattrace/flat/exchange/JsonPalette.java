@@ -10,8 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Lab;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Lab;
+import neattrace.press.Rgb;
 
 /**
  * {@code {"swatches": [{"name", "hex", "cmyk": [c, m, y, k], "group", "lab": [l, a, b]}]}}. A plain

@@ -8,9 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import neattrace.flat.Swatch;
-import neattrace.flat.naming.ColourNames;
 import neattrace.press.Cmyk;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 
 /** Writes and reads palettes. */
 public final class PaletteFile {

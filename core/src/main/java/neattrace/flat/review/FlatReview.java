@@ -9,14 +9,14 @@ import neattrace.flat.Fill;
 import neattrace.flat.FlatLimits;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
-import neattrace.press.colour.DeltaE2000;
-import neattrace.press.colour.Lab;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.DeltaE2000;
+import neattrace.press.Lab;
+import neattrace.press.PressProfile;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.Gap;
 import neattrace.region.Join;
-import neattrace.region.knife.Knife;
+import neattrace.region.tree.Knife;
 
 /** Looks through flats. Linear in areas, square in swatches. */
 public final class FlatReview {

@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Rgb;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.region.Area;

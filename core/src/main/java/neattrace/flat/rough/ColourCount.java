@@ -3,7 +3,7 @@ package neattrace.flat.rough;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Rgb;
 
 /** Counts colours in coarse bins and keeps each bin's mean. */
 final class ColourCount {

@@ -2,12 +2,12 @@ package neattrace.flat.rough;
 
 import java.util.Arrays;
 import java.util.List;
-import neattrace.press.colour.DeltaE2000;
-import neattrace.press.colour.Rgb;
+import neattrace.press.DeltaE2000;
+import neattrace.press.Rgb;
 import neattrace.progress.Progress;
+import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
-import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.Join;
 import neattrace.region.area.Affinity;
 import neattrace.region.area.AreaFinder;

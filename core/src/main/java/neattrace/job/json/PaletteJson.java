@@ -20,7 +20,7 @@ import neattrace.flat.Colourway;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Lab;
+import neattrace.press.Lab;
 
 /** Swatches, colourways and groups of areas. */
 final class PaletteJson {

@@ -24,12 +24,12 @@ import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
 import neattrace.trace.WeightRecipe;
 import neattrace.trace.centre.CentrelineFinder;
-import neattrace.trace.colour.LineSplitter;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkEditor;
-import neattrace.trace.point.OutlineCover;
-import neattrace.trace.point.PointEditor;
+import neattrace.trace.mend.OutlineCover;
+import neattrace.trace.mend.PointEditor;
 import neattrace.trace.stroke.StrokeArt;
+import neattrace.trace.weight.LineSplitter;
 import neattrace.trace.weight.LineWeight;
 
 /** From ink to lines: edits, weight, outlines, points, colours; and what is known about them. */

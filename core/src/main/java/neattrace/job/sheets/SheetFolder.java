@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import neattrace.export.onebit.OneBitWriter.Format;
+import neattrace.export.OneBitWriter.Format;
 import neattrace.files.SameFile;
 import neattrace.progress.Progress;
 

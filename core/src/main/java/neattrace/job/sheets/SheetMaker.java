@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
-import neattrace.export.onebit.OneBitWriter;
-import neattrace.export.onebit.OneBitWriter.Format;
+import neattrace.export.OneBitWriter;
+import neattrace.export.OneBitWriter.Format;
 import neattrace.files.AtomicFile;
 import neattrace.geom.Point;
 import neattrace.print.Plans;
@@ -19,12 +19,12 @@ import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.corners.SheetCorners;
-import neattrace.sheet.extent.InkExtent;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
-import neattrace.sheet.tilt.Tilt;
-import neattrace.sheet.tilt.TiltFinder;
+import neattrace.sheet.review.InkExtent;
+import neattrace.sheet.review.SheetCorners;
+import neattrace.sheet.review.Tilt;
+import neattrace.sheet.review.TiltFinder;
 
 /** Makes clean sheets of scans. */
 public final class SheetMaker {

@@ -7,7 +7,7 @@ import neattrace.geom.Homography;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.Picture;
-import neattrace.raster.resample.Resampler;
+import neattrace.raster.Resampler;
 
 /** Fax machines and some scanners write pixels that are not square; a drawing would be squeezed. */
 final class SquarePixels {

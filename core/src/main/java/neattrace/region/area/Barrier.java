@@ -5,7 +5,7 @@ import java.util.BitSet;
 import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 

@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import neattrace.array.IntList;
+import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.DistanceTransform;
 
 /** Floods the free paper from its widest places down to the ink. */
 final class Basins {

@@ -1,8 +1,8 @@
 package neattrace.region.area;
 
 import java.util.Arrays;
+import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.DistanceTransform;
 
 /** How large areas are, where each is widest, and how much of the sheet's border each has. */
 final class Extents {

@@ -2,8 +2,8 @@ package neattrace.region.area;
 
 import java.util.List;
 import neattrace.geom.Point;
+import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.DistanceTransform;
 import neattrace.region.CloseSettings;
 
 /** Decides whether a neck between two basins is a gap, whatever width is closed in the end. */

@@ -2,8 +2,8 @@ package neattrace.region.area;
 
 import java.util.BitSet;
 import neattrace.array.IntList;
+import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.DistanceTransform;
 
 /**
  * Tells whether ink beside an opening is the end of a line that points across it. A circle round

@@ -1,7 +1,7 @@
 package neattrace.region.area;
 
+import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.DistanceTransform;
 
 /**
  * The ink on both sides of an opening.

@@ -5,9 +5,9 @@ import java.util.BitSet;
 import java.util.concurrent.atomic.AtomicIntegerArray;
 import java.util.stream.IntStream;
 import neattrace.array.IntList;
+import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.DistanceTransform;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /**
  * Parts paper into stretches that one comes to by going straight up, away from ink: paper wider

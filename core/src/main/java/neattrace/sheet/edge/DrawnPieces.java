@@ -2,7 +2,7 @@ package neattrace.sheet.edge;
 
 import java.util.Arrays;
 import java.util.BitSet;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /** Which pieces of ink are lines or shapes of a drawing beyond doubt. */
 final class DrawnPieces {

@@ -2,8 +2,8 @@ package neattrace.sheet.edge;
 
 import java.util.BitSet;
 import neattrace.array.Counts;
-import neattrace.raster.label.RunLabels;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.raster.RunLabels;
+import neattrace.sheet.threshold.ToneMap;
 
 /**
  * Follows profiles across the edges of the ink along rows and columns, out to where the paper and

@@ -5,11 +5,10 @@ import java.util.BitSet;
 import java.util.stream.IntStream;
 import neattrace.raster.InkMap;
 import neattrace.sheet.DecisionRecipe.Patch;
+import neattrace.sheet.SheetFrame;
+import neattrace.sheet.SheetPart;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.frame.SheetFrame;
-import neattrace.sheet.mask.Masked;
-import neattrace.sheet.mask.SheetPart;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.threshold.ToneMap;
 
 /** Black or white. */
 final class Decision {

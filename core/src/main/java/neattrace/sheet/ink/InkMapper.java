@@ -12,21 +12,19 @@ import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SpeckRecipe;
-import neattrace.sheet.advice.CalmStretch;
-import neattrace.sheet.advice.DrawingChanges;
 import neattrace.sheet.edge.EdgeLevels;
 import neattrace.sheet.edge.EdgeProfiles;
-import neattrace.sheet.mask.Masked;
-import neattrace.sheet.slit.SlitMender;
 import neattrace.sheet.speck.Evidence;
 import neattrace.sheet.speck.Evidence.Grain;
 import neattrace.sheet.speck.SpeckDropper;
 import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.CalmStretch;
 import neattrace.sheet.sweep.Change;
+import neattrace.sheet.sweep.DrawingChanges;
 import neattrace.sheet.sweep.SweepRange;
 import neattrace.sheet.sweep.ThresholdSweep;
-import neattrace.sheet.tone.Levels;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.threshold.Levels;
+import neattrace.sheet.threshold.ToneMap;
 
 /** Makes a clean sheet of a scan: decides what is ink and what is paper. */
 public final class InkMapper {

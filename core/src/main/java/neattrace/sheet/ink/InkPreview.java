@@ -8,14 +8,13 @@ import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.sheet.DecisionRecipe;
+import neattrace.sheet.SheetFrame;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.frame.SheetFrame;
 import neattrace.sheet.light.LightEvener;
 import neattrace.sheet.light.LightField;
-import neattrace.sheet.mask.Masked;
 import neattrace.sheet.sweep.ThresholdSweep;
-import neattrace.sheet.tone.Levels;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.threshold.Levels;
+import neattrace.sheet.threshold.ToneMap;
 
 /**
  * What a changed recipe would do to a part of the sheet, at about the resolution of a screen: quick

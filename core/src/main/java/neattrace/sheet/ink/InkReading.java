@@ -6,17 +6,16 @@ import neattrace.geom.Point;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
+import neattrace.sheet.SheetFrame;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.advice.CalmStretch;
 import neattrace.sheet.edge.EdgeLevels;
-import neattrace.sheet.frame.SheetFrame;
 import neattrace.sheet.light.LightField;
-import neattrace.sheet.mask.Masked;
 import neattrace.sheet.speck.SpeckReport;
+import neattrace.sheet.sweep.CalmStretch;
 import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.ThresholdSweep;
-import neattrace.sheet.tone.Levels;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.threshold.Levels;
+import neattrace.sheet.threshold.ToneMap;
 
 /** An ink map and what was measured while making it. Immutable; keeps every step's outcome. */
 public final class InkReading {

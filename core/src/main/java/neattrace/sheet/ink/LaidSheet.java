@@ -3,10 +3,9 @@ package neattrace.sheet.ink;
 import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.Picture;
+import neattrace.sheet.SheetFrame;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.frame.SheetFrame;
-import neattrace.sheet.mask.Masked;
-import neattrace.sheet.pencil.PencilSplit;
+import neattrace.sheet.light.PencilSplit;
 
 /**
  * The scan's grey on the sheet's grid.

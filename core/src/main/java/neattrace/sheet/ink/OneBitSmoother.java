@@ -1,8 +1,8 @@
 package neattrace.sheet.ink;
 
 import java.util.stream.IntStream;
+import neattrace.raster.GaussianKernel;
 import neattrace.raster.GreySheet;
-import neattrace.raster.blur.GaussianKernel;
 
 /**
  * Coverage for a picture that has only black and white. A small Gaussian gives back the slope of

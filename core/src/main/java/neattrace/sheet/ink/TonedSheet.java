@@ -9,11 +9,11 @@ import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.light.LightEvener;
 import neattrace.sheet.light.LightField;
-import neattrace.sheet.response.Response;
-import neattrace.sheet.sauvola.Sauvola;
-import neattrace.sheet.sharpen.Unsharp;
-import neattrace.sheet.tone.Levels;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.light.Unsharp;
+import neattrace.sheet.threshold.Levels;
+import neattrace.sheet.threshold.Response;
+import neattrace.sheet.threshold.Sauvola;
+import neattrace.sheet.threshold.ToneMap;
 
 /**
  * The sheet as darkness, ready for the decision.

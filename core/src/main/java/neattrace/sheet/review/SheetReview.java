@@ -8,17 +8,10 @@ import neattrace.raster.Picture;
 import neattrace.sheet.DecisionRecipe.Method;
 import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.PencilRecipe;
-import neattrace.sheet.advice.LocalAdvice;
-import neattrace.sheet.advice.LocalAdvisor;
-import neattrace.sheet.blemish.Blemish;
-import neattrace.sheet.blemish.BlemishFinder;
-import neattrace.sheet.corners.SheetCorners;
-import neattrace.sheet.extent.InkExtent;
-import neattrace.sheet.fitness.ScanFitness;
 import neattrace.sheet.ink.InkReading;
-import neattrace.sheet.pencil.PencilColour;
-import neattrace.sheet.tilt.Tilt;
-import neattrace.sheet.tilt.TiltFinder;
+import neattrace.sheet.light.PencilColour;
+import neattrace.sheet.sweep.LocalAdvice;
+import neattrace.sheet.sweep.LocalAdvisor;
 
 /**
  * What was found on a sheet.

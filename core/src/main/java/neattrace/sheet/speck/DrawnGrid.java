@@ -1,7 +1,7 @@
 package neattrace.sheet.speck;
 
 import java.util.BitSet;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /**
  * Where the drawing is beyond doubt, on a grid as coarse as its lines. Dots lie near it; dust does

@@ -3,7 +3,7 @@ package neattrace.sheet.speck;
 import java.util.stream.IntStream;
 import neattrace.array.IntList;
 import neattrace.sheet.edge.EdgeLevels;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.threshold.ToneMap;
 
 /**
  * Weighs what tells dust from the dots of a pen. Each sign adds to a score as a logarithm of odds

@@ -1,7 +1,7 @@
 package neattrace.sheet.speck;
 
 import neattrace.sheet.edge.EdgeLevels;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.threshold.ToneMap;
 
 /**
  * What a scan shows of its dust.

@@ -1,6 +1,6 @@
 package neattrace.sheet.speck;
 
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /**
  * Where a small hole lies. Paper that lines enclose has ink about as wide as a line round it, and

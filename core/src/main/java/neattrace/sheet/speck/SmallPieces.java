@@ -2,7 +2,7 @@ package neattrace.sheet.speck;
 
 import java.util.BitSet;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /** The small pieces of a labelling, one entry each. */
 final class SmallPieces {

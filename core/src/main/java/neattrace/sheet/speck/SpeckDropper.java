@@ -6,7 +6,7 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.speck.Evidence.Grain;
 import neattrace.sheet.speck.Speck.Fate;

@@ -6,7 +6,7 @@ import java.util.BitSet;
 import java.util.List;
 import neattrace.progress.Progress;
 import neattrace.raster.EightPixels;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /**
  * Adds pixels from the highest value down and keeps account of the components of what has been

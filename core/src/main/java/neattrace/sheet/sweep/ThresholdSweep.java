@@ -8,7 +8,7 @@ import java.util.function.Function;
 import neattrace.progress.Progress;
 import neattrace.sheet.sweep.Change.Kind;
 import neattrace.sheet.sweep.Flood.Life;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.threshold.ToneMap;
 
 /**
  * Counts, for every threshold between {@link #low} and {@link #high} (in 255ths of the way from

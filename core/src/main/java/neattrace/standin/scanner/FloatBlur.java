@@ -1,7 +1,7 @@
 package neattrace.standin.scanner;
 
 import java.util.stream.IntStream;
-import neattrace.raster.blur.GaussianKernel;
+import neattrace.raster.GaussianKernel;
 
 /** Gaussian blur of samples that are not whole numbers. */
 final class FloatBlur {

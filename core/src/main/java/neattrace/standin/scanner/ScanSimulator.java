@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.SplittableRandom;
 import java.util.function.DoubleSupplier;
 import neattrace.geom.Point;
+import neattrace.raster.DistanceTransform;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
-import neattrace.raster.distance.DistanceTransform;
 
 /**
  * Scans pictures of known coverage under any conditions. The same seed gives the same scan to the

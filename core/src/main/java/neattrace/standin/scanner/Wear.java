@@ -1,8 +1,8 @@
 package neattrace.standin.scanner;
 
 import java.util.SplittableRandom;
+import neattrace.raster.Gaussian;
 import neattrace.raster.GreySheet;
-import neattrace.raster.blur.Gaussian;
 import neattrace.standin.pen.PenDrawing;
 
 /**

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.PriorityQueue;
 import neattrace.geom.Point;
 import neattrace.trace.Stub;
-import neattrace.trace.thin.Skeleton;
 
 /** Nodes and branches under the hand: stubs are taken off, forks that are one crossing joined. */
 final class BranchGraph {

@@ -11,8 +11,6 @@ import neattrace.trace.LineNet;
 import neattrace.trace.LineNode;
 import neattrace.trace.SolidBlack;
 import neattrace.trace.Tracer;
-import neattrace.trace.thin.Skeleton;
-import neattrace.trace.thin.Thinner;
 
 /**
  * Finds the lines of a drawing with their widths. Time is linear in pixels plus the length of the

@@ -6,7 +6,6 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import neattrace.trace.thin.Skeleton;
 
 /** Cuts a skeleton into nodes (ends and junctions) and the branches between them. */
 final class SkeletonGraph {

@@ -2,7 +2,6 @@ package neattrace.trace.centre;
 
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
-import neattrace.trace.thin.Skeleton;
 
 /**
  * Finds the middle and the width of a branch to a fraction of a pixel, wherever it has an across.

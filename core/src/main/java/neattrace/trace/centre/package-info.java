@@ -5,5 +5,22 @@
  * Recognition 10, 1978), and the middle and the width of what is left are found to a fraction of a
  * pixel from the coverage across it: its sum is the width, its centroid the middle (partial area
  * effect). In a junction, where there is no across, lines run straight on to where they meet.
+ *
+ * <p>Strokes as a hand drew them: lines that run straight on through a junction are one stroke. At
+ * every junction the two lines whose directions continue each other best are paired first, then the
+ * next two (good continuation, as in the perceptual grouping of D. Lowe, <i>Perceptual Organization
+ * and Visual Recognition</i>, 1985).
+ *
+ * <p>The skeleton of ink: pixels are taken away in the order of their distance from paper as long
+ * as no piece is cut, no hole opened and no end shortened (distance-ordered homotopic thinning: C.
+ * Pudney, "Distance-Ordered Homotopic Thinning", Computer Vision and Image Understanding 72(3),
+ * 1998). A pixel can go if its connectivity number is one (S. Yokoi, J. Toriwaki and T. Fukumura,
+ * "An Analysis of Topological Properties of Digitized Binary Pictures", CGIP 4, 1975).
+ *
+ * <p>Where lines are, so that those at a place are found without looking through all: runs of
+ * samples in a packed Hilbert R-tree (JTS).
+ *
+ * <p>The track of a round pen of changing width, thinned to the places that matter (D. Douglas and
+ * T. Peucker, Cartographica 10, 1973).
  */
 package neattrace.trace.centre;

@@ -3,10 +3,10 @@ package neattrace.trace.contour;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
-import neattrace.parallel.LargestFirst;
+import neattrace.array.LargestFirst;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /**
  * Finds every contour of an ink map. One pass over the pixels and one step for each border; memory

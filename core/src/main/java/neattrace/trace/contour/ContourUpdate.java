@@ -7,7 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 
 /**
  * Brings contours up to date where ink has changed. A border depends on the pixels beside it, a

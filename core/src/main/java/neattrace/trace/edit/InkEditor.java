@@ -4,7 +4,7 @@ import java.awt.Shape;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.raster.InkMap;
-import neattrace.raster.cover.ShapeCover;
+import neattrace.raster.ShapeCover;
 
 /** Lays edits on ink. Time grows with the pixels that edits touch, plus one copy of the ink. */
 public final class InkEditor {

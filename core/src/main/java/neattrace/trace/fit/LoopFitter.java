@@ -3,8 +3,8 @@ package neattrace.trace.fit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import neattrace.array.LargestFirst;
 import neattrace.geom.CubicLoop;
-import neattrace.parallel.LargestFirst;
 import neattrace.progress.Progress;
 
 /**

@@ -11,5 +11,9 @@
  * 1998; H. Pottmann, S. Leopoldseder and M. Hofer, "Approximation with active B-spline curves and
  * surfaces", Pacific Graphics 2002; damping after Levenberg and Marquardt). The greedy removal of
  * joints follows M. Eck and J. Hadenfeld, "Knot removal for B-spline curves", CAGD 12, 1995.
+ *
+ * <p>Curves that cross themselves or each other, found among chords that keep within 0.005 px of
+ * them, by monotone chains in a packed tree (JTS's noder: after J. Hobby, "Practical segment
+ * intersection with finite precision output", Computational Geometry 13, 1999).
  */
 package neattrace.trace.fit;

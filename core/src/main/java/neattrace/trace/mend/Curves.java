@@ -3,7 +3,7 @@ package neattrace.trace.mend;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.Point;
-import neattrace.trace.track.PenTrack;
+import neattrace.trace.centre.PenTrack;
 
 /** Curves that lead lines on, and tracks along them. */
 final class Curves {

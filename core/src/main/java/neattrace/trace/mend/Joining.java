@@ -5,9 +5,9 @@ import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNode;
+import neattrace.trace.centre.LineIndex.Spot;
+import neattrace.trace.centre.PenTrack;
 import neattrace.trace.edit.InkEdit;
-import neattrace.trace.index.LineIndex.Spot;
-import neattrace.trace.track.PenTrack;
 
 /** Leads free ends on. */
 final class Joining {

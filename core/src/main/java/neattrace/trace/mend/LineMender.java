@@ -6,10 +6,10 @@ import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.trace.LineNet;
 import neattrace.trace.Stub;
+import neattrace.trace.centre.LineIndex;
+import neattrace.trace.centre.LineIndex.Spot;
+import neattrace.trace.centre.PenTrack;
 import neattrace.trace.edit.InkEdit;
-import neattrace.trace.index.LineIndex;
-import neattrace.trace.index.LineIndex.Spot;
-import neattrace.trace.track.PenTrack;
 
 /**
  * Finds what a hand means on a drawing's lines and makes an edit of it. Places are in mm on the

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import neattrace.geom.Freehand;
 import neattrace.geom.Point;
-import neattrace.geom.freehand.Freehand;
 import neattrace.trace.InkLine;
+import neattrace.trace.centre.LineIndex.Spot;
+import neattrace.trace.centre.PenTrack;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
-import neattrace.trace.index.LineIndex.Spot;
-import neattrace.trace.track.PenTrack;
 
 /** Puts a hand's line in the place of a stretch, of an end, or where nothing was. */
 final class Redrawing {

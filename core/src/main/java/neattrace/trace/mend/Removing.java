@@ -8,10 +8,10 @@ import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.SolidBlack;
 import neattrace.trace.Stub;
+import neattrace.trace.centre.LineIndex.Spot;
+import neattrace.trace.centre.PenTrack;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
-import neattrace.trace.index.LineIndex.Spot;
-import neattrace.trace.track.PenTrack;
 
 /** Takes things off: nubs, dots, lines back to where they meet the next. */
 final class Removing {

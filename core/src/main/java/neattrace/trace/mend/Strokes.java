@@ -8,11 +8,11 @@ import java.util.Set;
 import neattrace.geom.Point;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
-import neattrace.trace.chain.StrokeJoiner;
+import neattrace.trace.centre.LineIndex;
+import neattrace.trace.centre.LineIndex.Spot;
+import neattrace.trace.centre.PenTrack;
+import neattrace.trace.centre.StrokeJoiner;
 import neattrace.trace.edit.InkShape;
-import neattrace.trace.index.LineIndex;
-import neattrace.trace.index.LineIndex.Spot;
-import neattrace.trace.track.PenTrack;
 
 /** The lines of a drawing and the strokes they make, to be pointed at and wiped off. */
 final class Strokes {

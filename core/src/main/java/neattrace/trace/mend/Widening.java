@@ -3,14 +3,14 @@ package neattrace.trace.mend;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import neattrace.geom.Freehand;
 import neattrace.geom.Point;
-import neattrace.geom.freehand.Freehand;
 import neattrace.trace.InkLine;
+import neattrace.trace.centre.LineIndex.Spot;
+import neattrace.trace.centre.PenTrack;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkShape;
-import neattrace.trace.index.LineIndex.Spot;
-import neattrace.trace.taper.Taper;
-import neattrace.trace.track.PenTrack;
+import neattrace.trace.weight.Taper;
 
 /** Gives strokes other widths. */
 final class Widening {

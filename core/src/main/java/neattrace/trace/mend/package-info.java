@@ -5,5 +5,9 @@
  * that nothing but the line itself changes. Joins are cubic Hermite curves along both ends' own
  * directions (C. Hermite's form as in G. Farin, <i>Curves and Surfaces for CAGD</i>, ch. 7);
  * freehand lines are smoothed by running means along their length.
+ *
+ * <p>Single points of outlines moved, added and taken away by hand. Splitting is de Casteljau's (G.
+ * Farin, <i>Curves and Surfaces for CAGD</i>, ch. 4), which leaves the curve as it is; where two
+ * curves become one, the new one keeps the directions at its ends and is fitted to both.
  */
 package neattrace.trace.mend;

@@ -9,9 +9,9 @@ import neattrace.trace.InkLine;
 import neattrace.trace.LineLimits;
 import neattrace.trace.LineNet;
 import neattrace.trace.SolidBlack;
+import neattrace.trace.centre.PenTrack;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.review.LineFinding.Kind;
-import neattrace.trace.track.PenTrack;
 
 /** Lines and gaps against what the goods can hold and what the eye can see. */
 final class LimitCheck {

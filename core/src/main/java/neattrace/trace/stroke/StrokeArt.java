@@ -10,17 +10,17 @@ import neattrace.geom.CubicPath;
 import neattrace.geom.Outline;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.cover.RowBands;
-import neattrace.raster.cover.ShapeCover;
+import neattrace.raster.RowBands;
+import neattrace.raster.ShapeCover;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.SolidBlack;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
-import neattrace.trace.chain.StrokeJoiner;
+import neattrace.trace.centre.PenTrack;
+import neattrace.trace.centre.StrokeJoiner;
 import neattrace.trace.fit.LoopFitter;
 import neattrace.trace.fit.PathFitter;
-import neattrace.trace.track.PenTrack;
 
 /**
  * A drawing as strokes, in mm.

@@ -11,17 +11,16 @@ import java.util.function.Supplier;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.cover.RowBands;
-import neattrace.raster.cover.ShapeCover;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RowBands;
+import neattrace.raster.RunLabels;
+import neattrace.raster.ShapeCover;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.WeightRecipe;
+import neattrace.trace.centre.PenTrack;
 import neattrace.trace.contour.Contour;
 import neattrace.trace.contour.ContourTracer;
-import neattrace.trace.corridor.CorridorSmoother;
-import neattrace.trace.outside.ExteriorMask;
-import neattrace.trace.track.PenTrack;
+import neattrace.trace.contour.CorridorSmoother;
 
 /**
  * Changes the weight of all lines. Time is linear in pixels plus the length of the edges times the

@@ -6,14 +6,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import neattrace.raster.InkMap;
-import neattrace.raster.cover.RowBands;
-import neattrace.raster.cover.ShapeCover;
+import neattrace.raster.RowBands;
+import neattrace.raster.ShapeCover;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.SolidBlack;
-import neattrace.trace.chain.StrokeJoiner;
-import neattrace.trace.taper.Taper;
-import neattrace.trace.track.PenTrack;
+import neattrace.trace.centre.PenTrack;
+import neattrace.trace.centre.StrokeJoiner;
 
 /** All strokes drawn again with other widths; solid blacks stay as they are. */
 final class Redrawn {

@@ -12,7 +12,7 @@ import neattrace.flat.FlatLimits;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.press.Cmyk;
-import neattrace.press.profile.PressProfile;
+import neattrace.press.PressProfile;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.Gap;

@@ -34,7 +34,7 @@ import neattrace.job.SheetSection;
 import neattrace.job.Source;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Lab;
+import neattrace.press.Lab;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.region.Mend;

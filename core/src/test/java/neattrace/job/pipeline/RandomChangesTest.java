@@ -6,7 +6,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.stream.LongStream;
 import neattrace.geom.Outline;
-import neattrace.geom.deviation.OutlineDistance;
+import neattrace.geom.OutlineDistance;
 import neattrace.job.Job;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;

@@ -8,7 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import neattrace.export.onebit.OneBitWriter.Format;
+import neattrace.export.OneBitWriter.Format;
 import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
@@ -56,7 +56,7 @@ class SheetMakerTest {
         SheetWish wish = new SheetWish(SheetRecipe.automatic(), 0, 0, false, true, true);
         MadeSheet sheet = SheetMaker.make(scan, wish, Progress.SILENT);
         assertThat(sheet.tiltDegrees()).isCloseTo(settings.tiltDegrees(), within(0.011));
-        assertThat(neattrace.sheet.tilt.TiltFinder.find(sheet.reading().map()).degrees())
+        assertThat(neattrace.sheet.review.TiltFinder.find(sheet.reading().map()).degrees())
                 .isCloseTo(0, within(0.011));
     }
 
@@ -77,7 +77,7 @@ class SheetMakerTest {
         MadeSheet sheet = SheetMaker.make(scan, wish, Progress.SILENT);
         assertThat(sheet.reading().map().width()).isBetween(370, 400);
         assertThat(sheet.reading().map().isInk(2, 2)).isFalse();
-        assertThat(neattrace.raster.label.RunLabels.of(sheet.reading().map(), true, true).count())
+        assertThat(neattrace.raster.RunLabels.of(sheet.reading().map(), true, true).count())
                 .isEqualTo(1);
     }
 

@@ -3,8 +3,8 @@ package neattrace.sheet.edge;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import neattrace.raster.blur.Gaussian;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.raster.Gaussian;
+import neattrace.sheet.threshold.ToneMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

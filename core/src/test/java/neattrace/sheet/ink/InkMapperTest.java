@@ -13,7 +13,7 @@ import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.Mask;

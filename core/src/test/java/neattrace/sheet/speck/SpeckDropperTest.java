@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.BitSet;
 import java.util.SplittableRandom;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.edge.EdgeLevels;
 import neattrace.sheet.edge.EdgeProfiles;
 import neattrace.sheet.speck.Evidence.Grain;
 import neattrace.sheet.speck.Speck.Fate;
-import neattrace.sheet.tone.ToneMap;
+import neattrace.sheet.threshold.ToneMap;
 import org.junit.jupiter.api.Test;
 
 class SpeckDropperTest {

@@ -7,9 +7,8 @@ import java.awt.geom.Line2D;
 import java.util.Random;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.trace.DrawnInk;
-import neattrace.trace.thin.Thinner;
 import org.junit.jupiter.api.Test;
 
 class BranchGraphTest {

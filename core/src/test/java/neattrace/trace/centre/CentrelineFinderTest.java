@@ -18,7 +18,6 @@ import neattrace.trace.DrawnInk;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.LineNode;
-import neattrace.trace.index.LineIndex;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

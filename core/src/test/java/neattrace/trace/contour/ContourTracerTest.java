@@ -8,7 +8,7 @@ import java.util.Random;
 import neattrace.geom.CubicLoop;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.testing.Labels;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;

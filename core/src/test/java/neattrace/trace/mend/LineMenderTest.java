@@ -10,7 +10,7 @@ import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.trace.DrawnInk;
 import neattrace.trace.centre.CentrelineFinder;
 import neattrace.trace.edit.InkEdit;

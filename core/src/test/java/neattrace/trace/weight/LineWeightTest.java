@@ -12,7 +12,7 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.raster.label.RunLabels;
+import neattrace.raster.RunLabels;
 import neattrace.trace.DrawnInk;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;

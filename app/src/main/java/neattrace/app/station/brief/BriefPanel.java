@@ -18,8 +18,8 @@ import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
-import neattrace.sheet.fitness.Goods;
-import neattrace.sheet.fitness.ScanFitness;
+import neattrace.sheet.review.Goods;
+import neattrace.sheet.review.ScanFitness;
 import neattrace.sheet.review.SheetReview;
 
 /** What the drawing is called, and how large each kind of goods can be made of its scan. */

@@ -23,8 +23,8 @@ import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.Join;
-import neattrace.region.knife.Knife;
-import neattrace.region.knife.Slice;
+import neattrace.region.tree.Knife;
+import neattrace.region.tree.Slice;
 
 /** Areas cut along lines drawn by hand, and made one again. */
 final class KnifeStep implements Step {

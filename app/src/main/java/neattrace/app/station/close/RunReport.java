@@ -10,7 +10,7 @@ import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.AreaMap;
-import neattrace.region.run.ColourRun;
+import neattrace.region.tree.ColourRun;
 import neattrace.region.tree.Neck;
 
 /** Where colour would run from the place that was asked about last. */

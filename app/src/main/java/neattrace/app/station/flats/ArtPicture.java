@@ -8,7 +8,7 @@ import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import neattrace.export.png.PngWriter;
+import neattrace.export.PngWriter;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
 

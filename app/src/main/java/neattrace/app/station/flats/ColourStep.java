@@ -26,7 +26,7 @@ import neattrace.app.work.Shown;
 import neattrace.flat.Fill;
 import neattrace.flat.StarterColours;
 import neattrace.flat.Swatch;
-import neattrace.flat.alike.AlikeAreas;
+import neattrace.flat.review.AlikeAreas;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.change.Colouring;

@@ -23,7 +23,7 @@ import neattrace.job.Job;
 import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Rgb;
 import neattrace.region.Area;
 
 /** What the steps of the Flats station work with. */

@@ -24,12 +24,12 @@ import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Worker;
 import neattrace.flat.Swatch;
-import neattrace.flat.fitting.RoughFitting;
-import neattrace.flat.naming.ColourNames;
+import neattrace.flat.exchange.ColourNames;
+import neattrace.flat.rough.RoughFitting;
 import neattrace.job.Job;
+import neattrace.job.change.RoughFlats;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.job.rough.RoughFlats;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Rgb;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureReader;
 

@@ -19,7 +19,7 @@ import neattrace.app.station.Bench;
 import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
-import neattrace.export.onebit.OneBitWriter.Format;
+import neattrace.export.OneBitWriter.Format;
 import neattrace.files.FileNames;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;

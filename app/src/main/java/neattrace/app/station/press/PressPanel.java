@@ -25,7 +25,7 @@ import neattrace.job.PressSection;
 import neattrace.job.setting.Settings;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
-import neattrace.press.colour.Rgb;
+import neattrace.press.Rgb;
 
 /** The black rule and the inks of every swatch. */
 public final class PressPanel implements StationPanel {

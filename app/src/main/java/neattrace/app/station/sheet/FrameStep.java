@@ -20,10 +20,10 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.setting.Settings;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.FrameRecipe.Crop;
+import neattrace.sheet.SheetFrame;
 import neattrace.sheet.SheetStep;
-import neattrace.sheet.frame.SheetFrame;
 import neattrace.sheet.review.SheetReview;
-import neattrace.sheet.tilt.Tilt;
+import neattrace.sheet.review.Tilt;
 
 /** Crop, level and corners. */
 final class FrameStep implements RecipeStep {

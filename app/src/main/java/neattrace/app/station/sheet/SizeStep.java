@@ -12,7 +12,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.setting.Settings;
 import neattrace.raster.reading.Opening;
 import neattrace.sheet.SheetStep;
-import neattrace.sheet.fitness.ScanFitness;
+import neattrace.sheet.review.ScanFitness;
 import neattrace.sheet.review.SheetReview;
 
 /** What the scan is good for, and enlarging. */

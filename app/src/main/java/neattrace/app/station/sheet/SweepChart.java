@@ -20,7 +20,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import neattrace.sheet.DecisionRecipe;
-import neattrace.sheet.advice.CalmStretch;
+import neattrace.sheet.sweep.CalmStretch;
 import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.ThresholdSweep;
 

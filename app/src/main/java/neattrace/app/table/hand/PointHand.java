@@ -9,7 +9,7 @@ import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.trace.PointEdit;
-import neattrace.trace.point.PointEditor;
+import neattrace.trace.mend.PointEditor;
 
 /** Moves points of the outlines and their handles, adds points and takes them away. */
 public final class PointHand implements Hand {

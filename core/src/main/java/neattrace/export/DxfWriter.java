@@ -1,0 +1,159 @@
+package neattrace.export;
+
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import neattrace.geom.Arc;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.CubicSegments;
+import neattrace.geom.Point;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
+
+/**
+ * Writes outlines or strokes as polylines. Circular arcs stay arcs (a vertex with a bulge); other
+ * curves become chords that keep within {@link #TOLERANCE_MM} of them.
+ */
+public final class DxfWriter {
+
+    /** The largest distance between curve and chords, mm: finer than any blade or pen goes. */
+    public static final double TOLERANCE_MM = 0.01;
+
+    private final Writer out;
+    private final double heightMm;
+
+    private DxfWriter(Writer out, double heightMm) {
+        this.out = out;
+        this.heightMm = heightMm;
+    }
+
+    /**
+     * Writes {@code plan}, layer by layer, to {@code out}, which stays open.
+     *
+     * @throws IllegalArgumentException if the plan has more in it than curves
+     */
+    public static void write(PrintPlan plan, OutputStream out) throws IOException {
+        List<String> names = plan.layers().stream().map(PrintLayer::name).toList();
+        DxfWriter writer = open(plan.widthMm(), plan.heightMm(), names, out);
+        for (PrintLayer layer : plan.layers()) {
+            for (PrintObject object : layer.objects()) {
+                writer.object(object.shape(), layer.name());
+            }
+        }
+        writer.close();
+    }
+
+    private void object(PrintShape shape, String layer) throws IOException {
+        if (shape instanceof PrintShape.Stroked stroked) {
+            polyline(stroked.path(), stroked.closed(), layer);
+        } else if (shape instanceof PrintShape.Curved curved) {
+            for (CubicLoop loop : curved.outline().loops().toList()) {
+                polyline(loop, true, layer);
+            }
+        } else {
+            throw new IllegalArgumentException("cutters run along curves");
+        }
+    }
+
+    private static DxfWriter open(
+            double widthMm, double heightMm, List<String> layers, OutputStream out)
+            throws IOException {
+        Writer text = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.US_ASCII));
+        DxfWriter writer = new DxfWriter(text, heightMm);
+        writer.pair(999, "Neat Trace, mm");
+        writer.section("HEADER");
+        writer.pair(9, "$ACADVER");
+        writer.pair(1, "AC1009");
+        writer.pair(9, "$EXTMIN");
+        writer.place(0, heightMm);
+        writer.pair(9, "$EXTMAX");
+        writer.place(widthMm, 0);
+        writer.pair(0, "ENDSEC");
+        writer.section("TABLES");
+        writer.pair(0, "TABLE");
+        writer.pair(2, "LAYER");
+        writer.pair(70, String.valueOf(layers.size()));
+        for (String layer : layers) {
+            writer.pair(0, "LAYER");
+            writer.pair(2, layer);
+            writer.pair(70, "0");
+            writer.pair(62, "7");
+            writer.pair(6, "CONTINUOUS");
+        }
+        writer.pair(0, "ENDTAB");
+        writer.pair(0, "ENDSEC");
+        writer.section("ENTITIES");
+        return writer;
+    }
+
+    private void close() throws IOException {
+        pair(0, "ENDSEC");
+        pair(0, "EOF");
+        out.flush();
+    }
+
+    private void section(String name) throws IOException {
+        pair(0, "SECTION");
+        pair(2, name);
+    }
+
+    private void polyline(CubicSegments path, boolean closed, String layer) throws IOException {
+        pair(0, "POLYLINE");
+        pair(8, layer);
+        pair(66, "1");
+        pair(70, closed ? "1" : "0");
+        pair(10, "0.0");
+        pair(20, "0.0");
+        pair(30, "0.0");
+        for (int i = 0; i < path.size(); i++) {
+            Optional<Arc> arc = path.arc(i);
+            if (arc.isPresent()) {
+                vertex(path.point(i), layer);
+                pair(42, String.format(Locale.ROOT, "%.6f", bulge(arc.get())));
+                continue;
+            }
+            int pieces = path.pieces(i, TOLERANCE_MM);
+            for (int k = 0; k < pieces; k++) {
+                vertex(path.at(i, (double) k / pieces), layer);
+            }
+        }
+        if (!closed) {
+            vertex(path.point(path.size()), layer);
+        }
+        pair(0, "SEQEND");
+        pair(8, layer);
+    }
+
+    private void vertex(Point at, String layer) throws IOException {
+        pair(0, "VERTEX");
+        pair(8, layer);
+        place(at.x(), at.y());
+    }
+
+    /** The tangent of a quarter of the sweep, counterclockwise if positive, where y runs up. */
+    private static double bulge(Arc arc) {
+        return -Math.tan(arc.sweep() / 4);
+    }
+
+    /** A place on the page, whose y runs down, in the file's plane, whose y runs up. */
+    private void place(double x, double y) throws IOException {
+        pair(10, number(x));
+        pair(20, number(heightMm - y));
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.4f", value);
+    }
+
+    private void pair(int code, String value) throws IOException {
+        out.write(String.format(Locale.ROOT, "%3d\r\n%s\r\n", code, value));
+    }
+}

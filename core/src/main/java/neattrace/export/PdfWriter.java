@@ -1,0 +1,131 @@
+package neattrace.export;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import neattrace.press.Cmyk;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
+import neattrace.print.Tints;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.color.PDOutputIntent;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.util.Matrix;
+
+/**
+ * Writes a plan as a one-page PDF in ink values, each layer an optional content group. Objects that
+ * overprint keep what lies beneath in the inks they have none of (overprint mode 1).
+ */
+public final class PdfWriter {
+
+    private static final double POINTS_PER_MM = 72 / 25.4;
+
+    private final PrintPlan plan;
+    private final PDOptionalContentProperties groups = new PDOptionalContentProperties();
+
+    private PdfWriter(PrintPlan plan) {
+        this.plan = plan;
+    }
+
+    /**
+     * Writes {@code plan} to {@code out}, which stays open.
+     *
+     * @throws IllegalArgumentException if the plan has pixels in it
+     */
+    public static void write(PrintPlan plan, OutputStream out) throws IOException {
+        new PdfWriter(plan).write(out);
+    }
+
+    private void write(OutputStream out) throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PDDocumentInformation information = document.getDocumentInformation();
+            information.setTitle(plan.title());
+            information.setCreator("Neat Trace");
+            document.getDocumentCatalog().setOCProperties(groups);
+            intent(document);
+            float width = (float) (plan.widthMm() * POINTS_PER_MM);
+            float height = (float) (plan.heightMm() * POINTS_PER_MM);
+            PDPage page = new PDPage(new PDRectangle(width, height));
+            float trim = (float) (plan.trimMm() * POINTS_PER_MM);
+            if (trim > 0) {
+                page.setTrimBox(new PDRectangle(trim, trim, width - 2 * trim, height - 2 * trim));
+            }
+            document.addPage(page);
+            try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+                float scale = (float) POINTS_PER_MM;
+                content.transform(new Matrix(scale, 0, 0, -scale, 0, height));
+                for (PrintLayer layer : plan.layers()) {
+                    layer(content, layer);
+                }
+            }
+            document.save(out);
+        }
+    }
+
+    private void layer(PDPageContentStream content, PrintLayer layer) throws IOException {
+        PDOptionalContentGroup group = new PDOptionalContentGroup(layer.name());
+        groups.addGroup(group);
+        content.beginMarkedContent(COSName.OC, group);
+        boolean overprint = layer.objects().stream().anyMatch(PrintObject::overprint);
+        if (overprint) {
+            content.saveGraphicsState();
+            PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+            state.setStrokingOverprintControl(true);
+            state.setNonStrokingOverprintControl(true);
+            state.setOverprintMode(1);
+            content.setGraphicsStateParameters(state);
+        }
+        Tints laid = null;
+        for (PrintObject object : layer.objects()) {
+            if (!object.tints().equals(laid)) {
+                laid = object.tints();
+                ink(content, laid.process());
+            }
+            object(content, object.shape());
+        }
+        if (overprint) {
+            content.restoreGraphicsState();
+        }
+        content.endMarkedContent();
+    }
+
+    private static void object(PDPageContentStream content, PrintShape shape) throws IOException {
+        if (shape instanceof PrintShape.Filled filled) {
+            PdfPath.append(content, filled.polygons());
+        } else if (shape instanceof PrintShape.Curved curved) {
+            PdfPath.append(content, curved.outline());
+        } else {
+            throw new IllegalArgumentException("a PDF is made of shapes");
+        }
+        content.fillEvenOdd();
+    }
+
+    private void intent(PDDocument document) throws IOException {
+        PDOutputIntent intent =
+                new PDOutputIntent(document, new ByteArrayInputStream(plan.press().bytes()));
+        intent.setInfo("Coated paper, CGATS 001");
+        intent.setOutputCondition("Commercial offset, coated paper");
+        intent.setOutputConditionIdentifier("CGATS TR 001");
+        intent.setRegistryName("http://www.color.org");
+        // PDFBox writes the kind that archives want; printers look for theirs (ISO 15930).
+        (intent.getCOSObject()).setItem(COSName.S, COSName.getPDFName("GTS_PDFX"));
+        document.getDocumentCatalog().addOutputIntent(intent);
+    }
+
+    private static void ink(PDPageContentStream content, Cmyk build) throws IOException {
+        content.setNonStrokingColor(
+                (float) (build.c() / 100),
+                (float) (build.m() / 100),
+                (float) (build.y() / 100),
+                (float) (build.k() / 100));
+    }
+}

@@ -1,0 +1,67 @@
+package neattrace.export;
+
+import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import javax.imageio.ImageIO;
+import neattrace.print.PrintPlan;
+import neattrace.raster.PngFile;
+import neattrace.raster.Resolution;
+
+/** Writes a plan as PNG with transparent ground and its resolution in the file. */
+public final class PngWriter {
+
+    /** The largest PNG written, pixels. */
+    public static final long MAX_PIXELS = 200_000_000L;
+
+    private PngWriter() {}
+
+    /**
+     * Writes {@code plan} to {@code out}, which stays open.
+     *
+     * @param ppi pixels per inch
+     * @throws IOException if the picture would be larger than {@link #MAX_PIXELS}
+     */
+    public static void write(PrintPlan plan, double ppi, OutputStream out) throws IOException {
+        double pxPerMm = ppi / Resolution.MM_PER_INCH;
+        long width = Math.max(1, Math.round(plan.widthMm() * pxPerMm));
+        long height = Math.max(1, Math.round(plan.heightMm() * pxPerMm));
+        if (width * height > MAX_PIXELS) {
+            throw new IOException(
+                    "A PNG of "
+                            + width
+                            + " x "
+                            + height
+                            + " pixels is too large; the limit is 200 million. Lower the ppi.");
+        }
+        PngFile.write(paint(plan, (int) width, (int) height), ppi, out);
+    }
+
+    /** A small PNG for previews; the longer side has at most {@code side} pixels. */
+    public static byte[] preview(PrintPlan plan, int side) throws IOException {
+        double scale = side / Math.max(plan.widthMm(), plan.heightMm());
+        BufferedImage image =
+                paint(
+                        plan,
+                        (int) Math.max(1, plan.widthMm() * scale),
+                        (int) Math.max(1, plan.heightMm() * scale));
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    private static BufferedImage paint(PrintPlan plan, int width, int height) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = image.createGraphics();
+        AffineTransform scale =
+                AffineTransform.getScaleInstance(width / plan.widthMm(), height / plan.heightMm());
+        Rectangle2D all = new Rectangle2D.Double(0, 0, width, height);
+        new PlanPainter(plan).paint(graphics, scale, all, true, true);
+        graphics.dispose();
+        return image;
+    }
+}

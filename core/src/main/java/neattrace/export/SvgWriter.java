@@ -1,0 +1,151 @@
+package neattrace.export;
+
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.Locale;
+import java.util.Set;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import neattrace.files.XmlText;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
+
+/**
+ * Writes a plan as SVG: the viewBox is the page in mm; one top-level group with id, title and inks
+ * for each layer; each object a path of its own, filled or, if it is a stroke, with its own width.
+ */
+public final class SvgWriter {
+
+    private static final String NAMESPACE = "http://www.w3.org/2000/svg";
+
+    private final XMLStreamWriter xml;
+    private final Set<String> ids = new HashSet<>();
+    private final StringBuilder path = new StringBuilder();
+
+    private SvgWriter(XMLStreamWriter xml) {
+        this.xml = xml;
+    }
+
+    /**
+     * Writes {@code plan} to {@code out}, which stays open.
+     *
+     * @throws IllegalArgumentException if the plan has pixels in it
+     */
+    public static void write(PrintPlan plan, OutputStream out) throws IOException {
+        Writer text = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
+        try {
+            XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+            new SvgWriter(xml).write(plan);
+            xml.flush();
+        } catch (XMLStreamException e) {
+            throw e.getNestedException() instanceof IOException io ? io : new IOException(e);
+        }
+        text.flush();
+    }
+
+    private void write(PrintPlan plan) throws XMLStreamException {
+        String width = SvgNumber.text(plan.widthMm());
+        String height = SvgNumber.text(plan.heightMm());
+        xml.writeStartDocument("UTF-8", "1.0");
+        line();
+        xml.writeStartElement("svg");
+        xml.writeDefaultNamespace(NAMESPACE);
+        xml.writeAttribute("version", "1.1");
+        xml.writeAttribute("width", width + "mm");
+        xml.writeAttribute("height", height + "mm");
+        xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
+        line();
+        text("title", plan.title());
+        for (PrintLayer layer : plan.onScreen()) {
+            layer(layer);
+        }
+        xml.writeEndElement();
+        line();
+    }
+
+    private void layer(PrintLayer layer) throws XMLStreamException {
+        xml.writeStartElement("g");
+        xml.writeAttribute("id", id(layer.name()));
+        String hex = layer.screen().hex();
+        if (layer.kind() == PrintLayer.Kind.STROKES) {
+            xml.writeAttribute("fill", "none");
+            xml.writeAttribute("stroke", hex);
+            xml.writeAttribute("stroke-linecap", "round");
+            xml.writeAttribute("stroke-linejoin", "round");
+        } else {
+            xml.writeAttribute("fill", hex);
+            xml.writeAttribute("fill-rule", "evenodd");
+            xml.writeAttribute("stroke", "none");
+        }
+        line();
+        text("title", layer.name());
+        text("desc", layer.inks());
+        for (PrintObject object : layer.objects()) {
+            object(object);
+        }
+        xml.writeEndElement();
+        line();
+    }
+
+    private void object(PrintObject object) throws XMLStreamException {
+        boolean named = !object.name().isEmpty();
+        if (named) {
+            xml.writeStartElement("path");
+            xml.writeAttribute("id", id(object.name()));
+        } else {
+            xml.writeEmptyElement("path");
+        }
+        path.setLength(0);
+        PrintShape shape = object.shape();
+        if (shape instanceof PrintShape.Filled filled) {
+            SvgPath.append(path, filled.polygons());
+        } else if (shape instanceof PrintShape.Curved curved) {
+            curved.outline().loops().forEach(loop -> SvgPath.append(path, loop));
+        } else if (shape instanceof PrintShape.Stroked stroked) {
+            xml.writeAttribute("stroke-width", SvgNumber.text(stroked.widthMm()));
+            SvgPath.append(path, stroked.path());
+        } else {
+            throw new IllegalArgumentException("pixels are no vectors");
+        }
+        xml.writeAttribute("d", path.toString());
+        if (named) {
+            xml.writeStartElement("title");
+            xml.writeCharacters(XmlText.clean(object.name()));
+            xml.writeEndElement();
+            xml.writeEndElement();
+        }
+        line();
+    }
+
+    private void text(String element, String text) throws XMLStreamException {
+        xml.writeStartElement(element);
+        xml.writeCharacters(XmlText.clean(text));
+        xml.writeEndElement();
+        line();
+    }
+
+    private void line() throws XMLStreamException {
+        xml.writeCharacters("\n");
+    }
+
+    /** A unique XML id from a name: letters, digits and hyphens, starting with a letter. */
+    private String id(String name) {
+        String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        plain = plain.replaceAll("^-+|-+$", "");
+        String base =
+                plain.isEmpty() || !Character.isLetter(plain.charAt(0)) ? "c-" + plain : plain;
+        String id = base;
+        for (int n = 2; !ids.add(id); n++) {
+            id = base + "-" + n;
+        }
+        return id;
+    }
+}

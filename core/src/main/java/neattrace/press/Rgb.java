@@ -1,0 +1,67 @@
+package neattrace.press;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * An sRGB screen colour, 0 to 255 each.
+ *
+ * @param r red
+ * @param g green
+ * @param b blue
+ */
+public record Rgb(int r, int g, int b) {
+
+    /** Screen white. */
+    public static final Rgb WHITE = new Rgb(255, 255, 255);
+
+    private static final Pattern HEX = Pattern.compile("#?([0-9a-fA-F]{6})");
+
+    public Rgb {
+        if ((r | g | b) < 0 || r > 255 || g > 255 || b > 255) {
+            throw new IllegalArgumentException("colour parts must be 0 to 255");
+        }
+    }
+
+    /** From 0xRRGGBB; higher bits are ignored. */
+    public static Rgb of(int packed) {
+        return new Rgb(packed >> 16 & 0xff, packed >> 8 & 0xff, packed & 0xff);
+    }
+
+    /** From #RRGGBB or RRGGBB; empty if it is neither. */
+    public static Optional<Rgb> parse(String text) {
+        Matcher matcher = HEX.matcher(text.strip());
+        return matcher.matches()
+                ? Optional.of(of(Integer.parseInt(matcher.group(1), 16)))
+                : Optional.empty();
+    }
+
+    /** As 0xRRGGBB. */
+    public int packed() {
+        return r << 16 | g << 8 | b;
+    }
+
+    /** As #RRGGBB. */
+    public String hex() {
+        return String.format(Locale.ROOT, "#%06X", packed());
+    }
+
+    /** The colour in L*a*b* under D65. */
+    public Lab toLab() {
+        double red = linear(r / 255.0);
+        double green = linear(g / 255.0);
+        double blue = linear(b / 255.0);
+        double x = 0.4124 * red + 0.3576 * green + 0.1805 * blue;
+        double y = 0.2126 * red + 0.7152 * green + 0.0722 * blue;
+        double z = 0.0193 * red + 0.1192 * green + 0.9505 * blue;
+        // White is the sum of the rows, so that equal red, green and blue have no colour.
+        return Lab.ofXyz(x / 0.9505, y, z / 1.0890);
+    }
+
+    /** Removes the sRGB transfer curve: 0 to 1 in, 0 to 1 out. */
+    public static double linear(double value) {
+        return value <= 0.04045 ? value / 12.92 : Math.pow((value + 0.055) / 1.055, 2.4);
+    }
+}

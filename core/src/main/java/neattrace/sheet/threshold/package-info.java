@@ -1,0 +1,20 @@
+/**
+ * What is paper and what is ink: levels, response, and thresholds.
+ *
+ * <p>Global threshold by the largest between-class variance: N. Otsu, "A Threshold Selection Method
+ * from Gray-Level Histograms", IEEE Transactions on Systems, Man, and Cybernetics 9(1), 1979.
+ *
+ * <p>Adaptive threshold: T = m (1 + k (s / R - 1)) with the mean m and the standard deviation s of
+ * a window round the pixel and R = 128 (J. Sauvola and M. Pietikainen, "Adaptive Document Image
+ * Binarization", Pattern Recognition 33(2), 2000, equation 5).
+ *
+ * <p>A response that keeps light lines and dense hatching alive together. No single curve can do
+ * both, for both meet at the same greys; what parts them is how much ink lies round them. Where
+ * little does, darkness is multiplied; where much does, brightness (the photographer's dodging and
+ * burning, by local mean; our own method, no source).
+ *
+ * <p>Paper white and ink black, measured: Otsu's threshold parts the histogram, the paper is the
+ * median of the light side, solid ink the dark quartile of the other; grain is the median
+ * difference of neighbouring paper pixels.
+ */
+package neattrace.sheet.threshold;
