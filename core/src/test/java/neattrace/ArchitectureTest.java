@@ -50,7 +50,7 @@ class ArchitectureTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage(
-                            "neattrace.job..", "neattrace.export..", "neattrace.standin..");
+                            "neattrace.job..", "neattrace.export..", "neattrace.print..");
 
     @ArchTest
     static final ArchRule VALUES_ARE_FINAL =

@@ -15,7 +15,7 @@ import neattrace.geom.Outline;
 import neattrace.print.Plans;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.centre.CentrelineFinder;
 import neattrace.trace.stroke.StrokeArt;
 import org.junit.jupiter.api.Test;

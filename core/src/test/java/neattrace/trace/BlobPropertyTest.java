@@ -12,6 +12,7 @@ import neattrace.geom.Outline;
 import neattrace.progress.Progress;
 import neattrace.raster.Gaussian;
 import neattrace.raster.InkMap;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.fit.CrossingFinder;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;

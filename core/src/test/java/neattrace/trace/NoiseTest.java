@@ -8,6 +8,7 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicInteger;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.centre.CentrelineFinder;
 import org.junit.jupiter.api.Test;
 

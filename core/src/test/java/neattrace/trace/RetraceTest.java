@@ -18,6 +18,7 @@ import neattrace.geom.OutlineDistance;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkEditor;
 import neattrace.trace.edit.InkShape;

@@ -17,7 +17,7 @@ import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
 import neattrace.region.tree.AreaTree;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 
 /** A flower of eight petals round a disc, and beside it a square and a bar. */

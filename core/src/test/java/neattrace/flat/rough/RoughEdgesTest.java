@@ -21,7 +21,7 @@ import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.region.area.AreaFinder;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 
 /** A frame of 200 px with a wall in the middle, 10 px a mm, and roughs of half the size. */

@@ -14,7 +14,7 @@ import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

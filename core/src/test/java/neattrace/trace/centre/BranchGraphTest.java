@@ -8,7 +8,7 @@ import java.util.Random;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.RunLabels;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 
 class BranchGraphTest {

@@ -14,7 +14,7 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.LineNode;

@@ -8,7 +8,7 @@ import java.awt.geom.Line2D;
 import java.util.Arrays;
 import java.util.List;
 import neattrace.progress.Progress;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import org.junit.jupiter.api.Test;

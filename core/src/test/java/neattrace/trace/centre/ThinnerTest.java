@@ -7,8 +7,8 @@ import java.awt.geom.Line2D;
 import java.util.Random;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.testing.DrawnInk;
 import neattrace.testing.Labels;
-import neattrace.trace.DrawnInk;
 import org.junit.jupiter.api.Test;
 
 /** Thinning keeps pieces and holes, as labelling tells, and leaves nothing that could still go. */

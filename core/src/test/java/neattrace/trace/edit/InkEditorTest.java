@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 
 /** One mm is ten px here. */

@@ -15,7 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.Arc;
 import neattrace.geom.CubicLoop;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -11,7 +11,7 @@ import java.awt.geom.RoundRectangle2D;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

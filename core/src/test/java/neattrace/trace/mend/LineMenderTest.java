@@ -11,7 +11,7 @@ import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.RunLabels;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.centre.CentrelineFinder;
 import neattrace.trace.edit.InkEdit;
 import neattrace.trace.edit.InkEditor;

@@ -10,7 +10,7 @@ import java.awt.geom.Rectangle2D;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.centre.CentrelineFinder;
 import org.junit.jupiter.api.Test;
 

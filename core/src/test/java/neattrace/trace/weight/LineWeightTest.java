@@ -13,7 +13,7 @@ import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.RunLabels;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.WeightRecipe;

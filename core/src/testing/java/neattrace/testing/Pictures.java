@@ -8,7 +8,6 @@ import java.util.Base64;
 import javax.imageio.ImageIO;
 import neattrace.raster.GreySheet;
 import neattrace.raster.PngFile;
-import neattrace.standin.scanner.StandInScanner;
 
 /** Picture files for tests, in memory. */
 public final class Pictures {
@@ -17,7 +16,10 @@ public final class Pictures {
 
     /** A PNG of a grey sheet that states its resolution. */
     public static byte[] png(GreySheet sheet, double ppi) {
-        return StandInScanner.png(sheet, ppi);
+        BufferedImage image =
+                new BufferedImage(sheet.width(), sheet.height(), BufferedImage.TYPE_BYTE_GRAY);
+        image.getRaster().setDataElements(0, 0, sheet.width(), sheet.height(), sheet.samples());
+        return png(image, ppi);
     }
 
     /** A PNG of any image, without a resolution. */

@@ -13,7 +13,7 @@ import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
-import neattrace.trace.DrawnInk;
+import neattrace.testing.DrawnInk;
 import neattrace.trace.LineColour;
 import neattrace.trace.centre.CentrelineFinder;
 import org.junit.jupiter.api.Test;

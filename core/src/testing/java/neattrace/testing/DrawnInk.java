@@ -1,4 +1,4 @@
-package neattrace.trace;
+package neattrace.testing;
 
 import java.awt.BasicStroke;
 import java.awt.Graphics2D;

@@ -194,10 +194,10 @@ class SvgWriterTest {
     @Test
     void strokesDrawnWithTheirWidthsLieOverTheInk() throws IOException {
         neattrace.raster.InkMap map =
-                neattrace.trace.DrawnInk.of(
+                neattrace.testing.DrawnInk.of(
                         400,
                         300,
-                        neattrace.trace.DrawnInk.pen(
+                        neattrace.testing.DrawnInk.pen(
                                 6,
                                 new java.awt.geom.Ellipse2D.Double(60, 50, 180, 150),
                                 new java.awt.geom.CubicCurve2D.Double(
