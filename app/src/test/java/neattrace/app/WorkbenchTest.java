@@ -85,7 +85,7 @@ class WorkbenchTest extends WindowTest {
         assertThat(workspace.job().black()).isEqualTo(BlackRule.K_ONLY);
 
         robot.push(KeyCode.H);
-        for (FileFormat format : FileFormat.values()) {
+        for (FileFormat format : HandOverPanel.FORMATS) {
             Path file =
                     folder.resolve("puffin." + format.name().toLowerCase(java.util.Locale.ROOT));
             robot.interact(() -> workbench.station(HandOverPanel.class).write(format, file));
@@ -94,7 +94,7 @@ class WorkbenchTest extends WindowTest {
         assertThat(Files.readString(folder.resolve("puffin.svg"))).contains("Slate blue #");
         try (PDDocument document = Loader.loadPDF(folder.resolve("puffin.pdf").toFile())) {
             assertThat(document.getDocumentCatalog().getOCProperties().getGroupNames())
-                    .contains("Lines K100");
+                    .contains("Lines #000000");
         }
         assertThat(PictureReader.read(folder.resolve("puffin.png")).resolution().ppi())
                 .isEqualTo(300);

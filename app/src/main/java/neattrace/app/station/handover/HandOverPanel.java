@@ -46,7 +46,8 @@ public final class HandOverPanel implements StationPanel {
     private static final Stop STOP =
             new Stop("hand-over", "Hand over", KeyCode.H, "M3 7 H21 V19 H3 Z M3 7 L12 14 L21 7");
 
-    private static final List<FileFormat> FORMATS =
+    /** What can be written here. */
+    public static final List<FileFormat> FORMATS =
             List.of(FileFormat.SVG, FileFormat.PDF, FileFormat.PNG, FileFormat.DXF, FileFormat.ORA);
 
     private final Bench bench;
