@@ -7,23 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import javafx.event.Event;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.ProgressBar;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import neattrace.app.findings.FindingsRoom;
 import neattrace.app.foot.FootBar;
 import neattrace.app.route.RouteBar;
@@ -38,25 +30,21 @@ import neattrace.app.work.Workspace;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Findings;
-import neattrace.job.Job;
 
 /** The whole window: route above; docket, table and findings side by side; foot below. */
 final class Workbench extends BorderPane implements FindingsRoom.Acts {
-
-    private static final double DOCKET_WIDTH = 304;
 
     private final Workspace workspace;
     private final Table table = new Table();
     private final Map<String, StationPanel> panels = new LinkedHashMap<>();
     private final RouteBar route;
     private final FindingsRoom findings = new FindingsRoom(this);
-    private final Label title = new Label();
-    private final Label purpose = new Label();
-    private final VBox content = new VBox();
+    private final Docket docket = new Docket();
     private final StackPane middle = new StackPane();
     private final PromptBar prompt = new PromptBar();
     private final KeyCard keys;
     private final OpenAndSave files;
+    private final Answering answering;
     private StationPanel station;
 
     /**
@@ -66,6 +54,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
      */
     Workbench(Workspace workspace, Function<Bench, List<StationPanel>> stations) {
         this.workspace = workspace;
+        answering = new Answering(workspace);
         files = new OpenAndSave(workspace, prompt, () -> getScene().getWindow());
         for (StationPanel panel :
                 stations.apply(new Bench(workspace, table, this::go, this::showFindings))) {
@@ -75,7 +64,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         keys = new KeyCard(all());
         getStyleClass().add("workbench");
         setTop(new HeadBar(workspace, route, this));
-        setLeft(docket());
+        setLeft(docket);
         setCenter(middle());
         setRight(findings);
         setBottom(new FootBar(workspace, table));
@@ -109,33 +98,6 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         return List.copyOf(panels.values());
     }
 
-    private VBox docket() {
-        title.getStyleClass().add("docket-title");
-        purpose.getStyleClass().add("docket-purpose");
-        purpose.setWrapText(true);
-        Label nothing = new Label("Nothing on the table yet.");
-        nothing.visibleProperty().bind(content.visibleProperty().not());
-        nothing.managedProperty().bind(nothing.visibleProperty());
-        nothing.getStyleClass().add("hint");
-        // All is in sight in a window of the usual size; in a small one it scrolls.
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.getStyleClass().add("docket-scroll");
-        // It would take the focus from what is pressed within.
-        content.addEventHandler(MouseEvent.MOUSE_PRESSED, Event::consume);
-        scroll.visibleProperty().bind(content.visibleProperty());
-        scroll.managedProperty().bind(scroll.visibleProperty());
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        VBox docket = new VBox(12, new VBox(2, title, purpose), scroll, nothing);
-        docket.getStyleClass().add("docket");
-        docket.setPrefWidth(DOCKET_WIDTH);
-        docket.setMinWidth(DOCKET_WIDTH);
-        docket.setMaxWidth(DOCKET_WIDTH);
-        return docket;
-    }
-
     private StackPane middle() {
         Welcome welcome =
                 new Welcome(
@@ -152,7 +114,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         StackPane.setMargin(views, new Insets(0, 0, 12, 0));
         StackPane.setAlignment(prompt, Pos.TOP_CENTER);
         middle.getStyleClass().add("middle");
-        middle.getChildren().addAll(table, welcome, loading(), views);
+        middle.getChildren().addAll(table, welcome, new Loading(workspace), views);
         panels.values().stream()
                 .flatMap(panel -> panel.overTable().stream())
                 .forEach(middle.getChildren()::add);
@@ -161,31 +123,6 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         middle.setOnDragOver(this::draggedOver);
         middle.setOnDragDropped(this::dropped);
         return middle;
-    }
-
-    /** What is being done while there is nothing to see yet, how far it is, and a stop. */
-    private VBox loading() {
-        Label what = new Label();
-        what.getStyleClass().add("waiting");
-        what.textProperty().bind(workspace.stepProperty().concat(" …"));
-        ProgressBar bar = new ProgressBar();
-        bar.setPrefWidth(260);
-        bar.progressProperty().bind(workspace.progressProperty());
-        Button stop = new Button("Stop");
-        stop.getStyleClass().setAll("answer");
-        stop.setId("stop-loading");
-        stop.setOnAction(event -> workspace.cancel());
-        VBox loading = new VBox(14, what, bar, stop);
-        loading.setAlignment(Pos.CENTER);
-        loading.getStyleClass().add("loading");
-        loading.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
-        loading.visibleProperty()
-                .bind(
-                        workspace
-                                .shownProperty()
-                                .isNull()
-                                .and(workspace.progressProperty().greaterThanOrEqualTo(0)));
-        return loading;
     }
 
     private void draggedOver(DragEvent event) {
@@ -244,9 +181,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         }
         station = next;
         route.select(key);
-        title.setText(next.stop().title());
-        purpose.setText(next.purpose());
-        content.getChildren().setAll(next.content());
+        docket.show(next.stop().title(), next.purpose(), next.content());
         findings.clearChoice();
         table.modeProperty().set(next.usualMode());
         next.entered();
@@ -259,9 +194,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
 
     /** What is set at a station is there as soon as there is a drawing. */
     private void showRoom() {
-        boolean there = workspace.shownProperty().get() != null;
-        content.setVisible(there);
-        content.setManaged(there);
+        docket.setThere(workspace.shownProperty().get() != null);
     }
 
     private void shown(Shown now) {
@@ -331,25 +264,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
             go(visit.station());
             return false;
         }
-        if (!about.holdsFor(workspace.job())) {
-            workspace.say("The sheet is being looked through anew; try again in a moment.");
-            return false;
-        }
-        Job before = workspace.job();
-        if (answer instanceof Answer.Change change) {
-            workspace.change(change.what(), job -> change.apply(job, about.drawing()));
-        } else if (answer instanceof Answer.Colour colour) {
-            boolean same =
-                    about.drawing().areas() == workspace.shownProperty().get().drawing().areas();
-            if (!same) {
-                workspace.say("The areas are being looked through anew; try again in a moment.");
-                return false;
-            }
-            station.colour(colour.areas());
-        } else if (answer instanceof Answer.ByHand byHand) {
-            station.takeUp(byHand.hand());
-        }
-        return workspace.job() != before;
+        return answering.give(answer, about, station);
     }
 
     private void showMarks() {

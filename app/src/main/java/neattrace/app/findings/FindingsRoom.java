@@ -1,18 +1,13 @@
 package neattrace.app.findings;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.image.Image;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -26,8 +21,6 @@ import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Findings;
 import neattrace.finding.Group;
-import neattrace.finding.Kind;
-import neattrace.finding.Place;
 import neattrace.finding.Severity;
 
 /**
@@ -54,6 +47,7 @@ public final class FindingsRoom extends StackPane {
     }
 
     private final Acts acts;
+    private final Worklist work = new Worklist();
     private final Label heading = new Label();
     private final ListView<Row> list = new ListView<>();
     private final Detail detail = new Detail();
@@ -61,26 +55,11 @@ public final class FindingsRoom extends StackPane {
     private final VBox open;
     private final Edge edge = new Edge(() -> wish(false));
     private final Thumbnails thumbnails = new Thumbnails();
-    private final Map<String, String> openKinds = new HashMap<>();
-
-    /** What was answered since what is shown was found. */
-    private final Set<Told> answered = new HashSet<>();
-
-    private Looked looked;
-    private String station = "";
     private Optional<Reply> reply = Optional.empty();
-    private Finding chosen;
+    private String otherwise = "";
 
     /** Whether the room is to be folded; null leaves it to whether there is anything. */
     private Boolean folded;
-
-    /** What tells a finding from others. */
-    private record Told(Kind kind, Optional<Place> place, String title) {
-
-        static Told of(Finding finding) {
-            return new Told(finding.kind(), finding.place(), finding.title());
-        }
-    }
 
     /** A room. */
     public FindingsRoom(Acts acts) {
@@ -115,7 +94,7 @@ public final class FindingsRoom extends StackPane {
         open.setMaxWidth(WIDTH);
         setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(open, edge);
-        render("");
+        render();
     }
 
     /**
@@ -124,85 +103,37 @@ public final class FindingsRoom extends StackPane {
      * @param found all that was found; null if nothing is known or there is no drawing
      * @param where the station's key
      * @param said what the station says to something asked
-     * @param otherwise what is said if there is nothing
+     * @param ifNothing what is said if there is nothing
      */
-    public void show(Looked found, String where, Optional<Reply> said, String otherwise) {
-        if (found != looked) {
-            if (found == null || acts.isNewest(found)) {
-                answered.clear();
-            }
-            chosen = again(found, chosen);
-        }
-        if (!where.equals(station)) {
-            chosen = null;
-        }
-        looked = found;
-        station = where;
+    public void show(Looked found, String where, Optional<Reply> said, String ifNothing) {
+        work.show(found, found == null || acts.isNewest(found), where);
         reply = said;
-        render(otherwise);
+        otherwise = ifNothing;
+        render();
     }
 
-    /** The finding that takes the place of one that was chosen before; null if none does. */
-    private static Finding again(Looked found, Finding before) {
-        if (found == null || before == null) {
-            return null;
-        }
-        return found.findings().at(before.kind().station()).stream()
-                .filter(group -> group.kind().equals(before.kind()))
-                .flatMap(group -> group.findings().stream())
-                .filter(one -> Told.of(one).equals(Told.of(before)))
-                .findFirst()
-                .orElse(null);
-    }
-
-    private List<Group> groups() {
-        return looked == null ? List.of() : looked.findings().at(station);
-    }
-
-    private List<Finding> left(Group group) {
-        return group.findings().stream().filter(one -> !answered.contains(Told.of(one))).toList();
-    }
-
-    private void render(String otherwise) {
-        List<Row> rows = new ArrayList<>();
-        List<Group> shown = groups().stream().filter(group -> !left(group).isEmpty()).toList();
-        String openKind = openKind(shown);
-        for (Group group : shown) {
-            rows.addAll(Row.of(group, left(group), group.kind().key().equals(openKind)));
-        }
-        list.getItems().setAll(rows);
-        list.setVisible(!rows.isEmpty());
-        list.setManaged(!rows.isEmpty());
-        heading.setText(rows.isEmpty() ? otherwise : heading(shown));
+    private void render() {
+        List<Group> groups = work.groups();
+        boolean none = groups.isEmpty();
+        list.getItems().setAll(work.rows());
+        list.setVisible(!none);
+        list.setManaged(!none);
+        heading.setText(none ? otherwise : heading(groups));
         showDetail();
         hint.setText(
-                rows.isEmpty()
-                        ? ""
-                        : chosen == null
-                                ? "N goes to the first place."
-                                : "N next place · A answers the whole kind");
-        hint.setVisible(!rows.isEmpty());
-        hint.setManaged(!rows.isEmpty());
-        boolean nothing = rows.isEmpty() && reply.isEmpty();
-        boolean sure = looked == null ? otherwise.isEmpty() : looked.whole();
-        fold(folded == null ? nothing && sure : folded);
-        edge.show(shown);
+                chosen() == null
+                        ? "N goes to the first place."
+                        : "N next place · A answers the whole kind");
+        hint.setVisible(!none);
+        hint.setManaged(!none);
+        boolean sure = work.looked() == null ? otherwise.isEmpty() : work.isWhole();
+        fold(folded == null ? none && reply.isEmpty() && sure : folded);
+        edge.show(groups);
     }
 
-    /** The kind that is open: the one chosen to be, else the most serious one. */
-    private String openKind(List<Group> shown) {
-        String wanted = openKinds.get(station);
-        boolean there =
-                wanted != null
-                        && (wanted.isEmpty()
-                                || shown.stream()
-                                        .anyMatch(group -> group.kind().key().equals(wanted)));
-        return there ? wanted : shown.isEmpty() ? "" : shown.get(0).kind().key();
-    }
-
-    private static String heading(List<Group> shown) {
-        Findings findings = new Findings(shown);
-        String at = shown.get(0).kind().station();
+    private static String heading(List<Group> groups) {
+        Findings findings = new Findings(groups);
+        String at = groups.get(0).kind().station();
         int stop = findings.kinds(at, Severity.STOP);
         int look = findings.kinds(at, Severity.LOOK);
         List<String> parts = new ArrayList<>();
@@ -212,35 +143,28 @@ public final class FindingsRoom extends StackPane {
         if (look > 0) {
             parts.add(look + " to look at");
         }
-        String kinds = shown.size() == 1 ? "1 kind" : shown.size() + " kinds";
+        String kinds = groups.size() == 1 ? "1 kind" : groups.size() + " kinds";
         return kinds + ": " + (parts.isEmpty() ? "good to know" : String.join(", ", parts));
     }
 
-    /** What is chosen, else the first of the open kind: what the answers below are about. */
+    /**
+     * What the answers below are about: what is chosen, else a reply, else the open kind's first.
+     */
     private Finding about() {
-        if (chosen != null || reply.isPresent()) {
-            return chosen;
-        }
-        List<Group> shown = groups().stream().filter(group -> !left(group).isEmpty()).toList();
-        String kind = openKind(shown);
-        return shown.stream()
-                .filter(group -> group.kind().key().equals(kind))
-                .findFirst()
-                .map(group -> left(group).get(0))
-                .orElse(null);
+        return chosen() == null && reply.isPresent() ? null : work.about();
     }
 
     private void showDetail() {
         Finding about = about();
-        if (chosen == null && reply.isPresent()) {
-            detail.show(reply.get().title(), reply.get().reason(), reply.get().choices());
-        } else if (about != null) {
+        if (about != null) {
             detail.show(
                     about.title(),
                     about.reason(),
                     about.answers().stream()
                             .map(one -> new Choice(one.label(), () -> answer(about, one)))
                             .toList());
+        } else if (reply.isPresent()) {
+            detail.show(reply.get().title(), reply.get().reason(), reply.get().choices());
         } else {
             detail.showNothing();
         }
@@ -266,46 +190,45 @@ public final class FindingsRoom extends StackPane {
 
     /** The finding that is looked at; null for none. */
     public Finding chosen() {
-        return chosen;
+        return work.chosen();
     }
 
     /** How what is looked at is pointed out. */
     public Optional<Mark> mark() {
-        return chosen != null ? Marks.of(chosen) : reply.map(Reply::mark);
+        return chosen() != null ? Marks.of(chosen()) : reply.map(Reply::mark);
     }
 
     /** Nothing is looked at any more. */
     public void clearChoice() {
-        chosen = null;
-        render(heading.getText());
+        work.choose(null);
+        render();
     }
 
     /** The findings that are told at this station, in their order. */
     public List<Finding> findings() {
-        return groups().stream().flatMap(group -> left(group).stream()).toList();
+        return work.findings();
     }
 
     Image thumbnail(Finding finding) {
-        return thumbnails.of(looked.drawing(), finding.place().orElseThrow());
+        return thumbnails.of(work.looked().drawing(), finding.place().orElseThrow());
     }
 
-    /** Opens a kind, or closes the open one. */
+    /** Opens a kind, or closes the open one; one alone is looked at. */
     void turn(Group group) {
-        boolean isOpen = group.kind().key().equals(openKind(groups()));
-        openKinds.put(station, isOpen ? "" : group.kind().key());
-        if (!isOpen && left(group).size() == 1) {
-            choose(left(group).get(0));
+        boolean wasOpen = work.isOpen(group);
+        work.turn(group);
+        if (!wasOpen && work.left(group).size() == 1) {
+            choose(work.left(group).get(0));
             return;
         }
-        render(heading.getText());
+        render();
         list.requestFocus();
     }
 
     /** Looks at a finding. */
     void choose(Finding finding) {
-        chosen = finding;
-        openKinds.put(station, finding.kind().key());
-        render(heading.getText());
+        work.choose(finding);
+        render();
         for (int i = 0; i < list.getItems().size(); i++) {
             if (list.getItems().get(i).holds(finding)) {
                 list.scrollTo(Math.max(0, i - 1));
@@ -317,24 +240,18 @@ public final class FindingsRoom extends StackPane {
 
     /** Goes on to the next finding, or back to the one before. */
     public void step(int by) {
-        List<Finding> all = findings();
-        if (all.isEmpty()) {
-            return;
+        go(work.next(by));
+    }
+
+    private boolean go(Finding next) {
+        if (next == null) {
+            return false;
         }
-        int at = indexOf(all, chosen);
         if (folded != null && folded) {
             wish(false);
         }
-        choose(all.get(Math.floorMod(at < 0 && by > 0 ? 0 : Math.max(at, 0) + by, all.size())));
-    }
-
-    private static int indexOf(List<Finding> all, Finding one) {
-        for (int i = 0; i < all.size(); i++) {
-            if (all.get(i) == one) {
-                return i;
-            }
-        }
-        return -1;
+        choose(next);
+        return true;
     }
 
     private void pressed(KeyEvent event) {
@@ -343,84 +260,53 @@ public final class FindingsRoom extends StackPane {
                     case ENTER -> answer(0);
                     case DELETE, BACK_SPACE -> answer(1);
                     case A -> answerAll(event.isShiftDown() ? 1 : 0);
-                    case RIGHT -> stepped(1);
-                    case LEFT -> stepped(-1);
-                    case DOWN -> stepKind(1);
-                    case UP -> stepKind(-1);
+                    case RIGHT -> go(work.next(1));
+                    case LEFT -> go(work.next(-1));
+                    case DOWN -> go(work.nextKind(1));
+                    case UP -> go(work.nextKind(-1));
                     default -> false;
                 };
-        if (used && event.getCode() != KeyCode.TAB) {
+        if (used) {
             event.consume();
         }
     }
 
-    private boolean stepped(int by) {
-        step(by);
-        return true;
-    }
-
-    /** Goes on to the first finding of the next kind. */
-    private boolean stepKind(int by) {
-        List<Group> shown = groups().stream().filter(group -> !left(group).isEmpty()).toList();
-        if (shown.isEmpty()) {
-            return false;
-        }
-        int at = -1;
-        for (int i = 0; i < shown.size(); i++) {
-            at = shown.get(i).kind().key().equals(openKind(shown)) ? i : at;
-        }
-        int next = chosen == null && at >= 0 ? at : Math.floorMod(at + by, shown.size());
-        choose(left(shown.get(next)).get(0));
-        return true;
-    }
-
     private boolean answer(int which) {
-        if (chosen == null && reply.isPresent() && which < reply.get().choices().size()) {
-            reply.get().choices().get(which).action().run();
+        Finding about = about();
+        if (about != null && which < about.answers().size()) {
+            answer(about, about.answers().get(which));
             return true;
         }
-        Finding about = about();
-        if (about == null || which >= about.answers().size()) {
-            return false;
-        }
-        answer(about, about.answers().get(which));
-        return true;
-    }
-
-    private void answer(Finding finding, Answer answer) {
-        List<Finding> before = findings();
-        if (!acts.give(answer, looked)) {
-            return;
-        }
-        // What comes next is looked at while the change is worked out.
-        answered.add(Told.of(finding));
-        List<Finding> rest = findings();
-        int at = indexOf(before, finding);
-        boolean sameKind =
-                at >= 0 && at < rest.size() && rest.get(at).kind().equals(finding.kind());
-        if (sameKind) {
-            choose(rest.get(at));
-        } else {
-            clearChoice();
-        }
-    }
-
-    private boolean answerAll(int which) {
-        String kind = openKind(groups());
-        for (Group group : groups()) {
-            boolean whole = left(group).size() == group.findings().size();
-            if (group.kind().key().equals(kind) && whole && which < group.answers().size()) {
-                answerAll(group, group.answers().get(which));
-                return true;
-            }
+        if (about == null && reply.isPresent() && which < reply.get().choices().size()) {
+            reply.get().choices().get(which).action().run();
+            return true;
         }
         return false;
     }
 
+    private void answer(Finding finding, Answer answer) {
+        if (!acts.give(answer, work.looked())) {
+            return;
+        }
+        // What comes next is looked at while the change is worked out.
+        work.answered(finding);
+        if (chosen() == null) {
+            clearChoice();
+        } else {
+            choose(chosen());
+        }
+    }
+
+    private boolean answerAll(int which) {
+        Optional<Group> whole = work.whole().filter(group -> which < group.answers().size());
+        whole.ifPresent(group -> answerAll(group, group.answers().get(which)));
+        return whole.isPresent();
+    }
+
     /** Gives an answer to a whole kind. */
     void answerAll(Group group, Answer answer) {
-        if (acts.give(answer, looked)) {
-            group.findings().forEach(one -> answered.add(Told.of(one)));
+        if (acts.give(answer, work.looked())) {
+            work.answered(group);
             clearChoice();
         }
     }

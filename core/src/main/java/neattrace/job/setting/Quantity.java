@@ -31,6 +31,24 @@ public record Quantity(
 
     private static final String AUTO = "auto";
 
+    /** One that is never left to the scan or the drawing. */
+    static Quantity of(
+            String key,
+            String name,
+            String unit,
+            double least,
+            double most,
+            double step,
+            ToDoubleFunction<Job> get,
+            BiFunction<Job, Double, Job> set) {
+        return new Quantity(key, name, unit, least, most, step, OptionalDouble.empty(), get, set);
+    }
+
+    /** The nearest whole number. */
+    static int whole(double value) {
+        return (int) Math.rint(value);
+    }
+
     /** The same with a value that leaves it to the scan or the drawing. */
     Quantity orAuto(double value) {
         return new Quantity(key, name, unit, least, most, step, OptionalDouble.of(value), get, set);

@@ -12,7 +12,7 @@ import neattrace.app.docket.Step;
 import neattrace.app.table.Mark;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.GapSettings;
 import neattrace.region.CloseSettings;
 
 /** A frame that closes art which runs off the sheet. */
@@ -42,7 +42,7 @@ final class BorderStep implements Step {
                                                 settings.withFrameMm(
                                                         on ? USUAL_MM : CloseSettings.NO_FRAME)));
         use.setId("frame-use");
-        inset = desk.bench().field(Settings.FRAME_INSET);
+        inset = desk.bench().field(GapSettings.FRAME_INSET);
         where = new Sentence("It lies", inset, "inside the sheet's edge.");
         content = new VBox(8, new Sentence("Where art runs off the sheet,", use, "."), where, hint);
     }

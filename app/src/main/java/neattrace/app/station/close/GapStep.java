@@ -11,7 +11,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.GapSettings;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Gap;
@@ -27,7 +27,7 @@ final class GapStep implements Step {
     private final VBox content;
 
     GapStep(CloseDesk desk, Mending mending) {
-        width = desk.bench().field(Settings.GAP);
+        width = desk.bench().field(GapSettings.GAP);
         suggested =
                 Buttons.small(
                         "As the drawing suggests",
@@ -36,7 +36,7 @@ final class GapStep implements Step {
                                 desk.change(
                                         "Gap width from the drawing",
                                         settings -> settings.withGapMm(CloseSettings.AUTOMATIC)));
-        ways = desk.bench().field(Settings.MEND);
+        ways = desk.bench().field(GapSettings.MEND);
         counts.getStyleClass().add("measure");
         counts.setWrapText(true);
         content =

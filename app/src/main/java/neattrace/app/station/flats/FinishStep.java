@@ -11,7 +11,7 @@ import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.FlatRecipe.Pieces;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.FlatSettings;
 
 /** What the goods ask of flats, and how they go into files. */
 final class FinishStep implements Step {
@@ -24,10 +24,10 @@ final class FinishStep implements Step {
     private final VBox content;
 
     FinishStep(FlatsDesk desk) {
-        least = desk.bench().field(Settings.LEAST_AREA);
-        inks = desk.bench().field(Settings.MOST_INKS);
-        spread = desk.bench().field(Settings.SPREAD);
-        pieces = desk.bench().field(Settings.PIECES);
+        least = desk.bench().field(FlatSettings.LEAST_AREA);
+        inks = desk.bench().field(FlatSettings.MOST_INKS);
+        spread = desk.bench().field(FlatSettings.SPREAD);
+        pieces = desk.bench().field(FlatSettings.PIECES);
         content =
                 new VBox(
                         8,

@@ -75,12 +75,12 @@ public final class FlatsPanel implements StationPanel {
 
     /** Adds the swatches of a palette file. */
     public void readPalette(Path file) {
-        palette.read(file);
+        palette.files().read(file);
     }
 
     /** Writes the swatches that are shown. */
     public void writePalette(PaletteFile.Format format, Path file) {
-        palette.write(format, file);
+        palette.files().write(format, file);
     }
 
     /** Id of the swatch in hand. */

@@ -1,8 +1,5 @@
 package neattrace.app.station.flats;
 
-import java.io.File;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,16 +16,12 @@ import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
-import neattrace.files.AtomicFile;
 import neattrace.flat.Fill;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
-import neattrace.flat.exchange.PaletteFile;
-import neattrace.flat.exchange.PaletteFile.Format;
 import neattrace.flat.review.FlatReview;
 import neattrace.job.Job;
 import neattrace.job.change.Colouring;
-import neattrace.job.file.JobFile;
 import neattrace.print.Artwork;
 
 /** The swatch in hand, the order of swatches, colourways, and palettes of other files. */
@@ -39,7 +32,7 @@ final class PaletteStep implements Step {
     private final TextField group = new TextField();
     private final TextField wayName = new TextField();
     private final MenuButton replace = new MenuButton("Replace it by");
-    private final MenuButton export = new MenuButton("Write as");
+    private final PaletteFiles files;
     private final VBox swatchTools = new VBox(8);
     private final ColourwayRow ways;
     private final ColourwayWall wall;
@@ -49,6 +42,7 @@ final class PaletteStep implements Step {
 
     PaletteStep(FlatsDesk desk) {
         this.desk = desk;
+        files = new PaletteFiles(desk);
         ways =
                 new ColourwayRow(
                         index -> desk.changePalette("Colourway", now -> now.showing(index)));
@@ -66,12 +60,6 @@ final class PaletteStep implements Step {
         menu(replace, "replace-swatch");
         replace.setOnShowing(event -> fillReplace());
         replace.getItems().add(new MenuItem("…"));
-        menu(export, "export-palette");
-        for (Format format : Format.values()) {
-            MenuItem item = new MenuItem(format.words());
-            item.setOnAction(event -> write(format));
-            export.getItems().add(item);
-        }
         FlowPane order = new FlowPane(6, 6);
         order.getChildren()
                 .addAll(
@@ -90,13 +78,13 @@ final class PaletteStep implements Step {
                                 group,
                                 Buttons.small("Put it in that group", "regroup", this::regroup)),
                         order);
-        FlowPane files = new FlowPane(6, 6);
-        files.getChildren()
+        FlowPane more = new FlowPane(6, 6);
+        more.getChildren()
                 .addAll(
                         sideBySide,
                         drop,
-                        export,
-                        Buttons.small("Read a palette …", "read-palette", this::choose));
+                        files.export(),
+                        Buttons.small("Read a palette …", "read-palette", files::choose));
         content =
                 new VBox(
                         8,
@@ -106,7 +94,7 @@ final class PaletteStep implements Step {
                                 6,
                                 wayName,
                                 Buttons.small("New colourway", "new-colourway", this::newWay)),
-                        files);
+                        more);
     }
 
     private static void field(TextField field, String prompt, String id, String name) {
@@ -239,6 +227,11 @@ final class PaletteStep implements Step {
                                 + "” starts as what you see; changed inks are changed in it alone.");
     }
 
+    /** Palettes of other files. */
+    PaletteFiles files() {
+        return files;
+    }
+
     /** Where the colourways hang side by side, over the table. */
     ColourwayWall wall() {
         return wall;
@@ -261,73 +254,6 @@ final class PaletteStep implements Step {
         desk.changePalette(
                 "Drop a colourway",
                 now -> now.shown() == Palette.FIRST ? now : now.withoutColourway(now.shown()));
-    }
-
-    private void write(Format format) {
-        File file = desk.chooseTarget("Write the palette", desk.job().title(), format.ending());
-        if (file != null) {
-            write(format, file.toPath());
-        }
-    }
-
-    /** Writes the swatches of the colourway that is shown. */
-    void write(Format format, Path file) {
-        List<Swatch> swatches = desk.job().swatches();
-        desk.workspace()
-                .write(
-                        "Wrote " + file.getFileName() + ".",
-                        () ->
-                                AtomicFile.write(
-                                        file,
-                                        out ->
-                                                PaletteFile.write(
-                                                        swatches,
-                                                        format,
-                                                        desk.workspace().press(),
-                                                        out)),
-                        () -> {});
-    }
-
-    private void choose() {
-        File file =
-                desk.choose(
-                        "Read a palette",
-                        "Palettes and other jobs",
-                        "*.txt",
-                        "*.hex",
-                        "*.css",
-                        "*.csv",
-                        "*.json",
-                        "*.cxf",
-                        "*" + JobFile.ENDING);
-        if (file != null) {
-            read(file.toPath());
-        }
-    }
-
-    /** Adds the swatches of a file to the palette. */
-    void read(Path file) {
-        desk.workspace()
-                .derive(
-                        "Read a palette",
-                        progress -> {
-                            List<Swatch> read =
-                                    file.toString().endsWith(JobFile.ENDING)
-                                            ? JobFile.open(file).swatches()
-                                            : PaletteFile.read(
-                                                    Files.readAllBytes(file),
-                                                    file.getFileName().toString(),
-                                                    desk.workspace().press());
-                            return job -> with(job, read);
-                        });
-    }
-
-    private static Job with(Job job, List<Swatch> read) {
-        Job next = job;
-        for (Swatch swatch : read) {
-            next = next.withSwatch(swatch.withId(next.freeSwatchId()));
-        }
-        return next;
     }
 
     @Override

@@ -8,7 +8,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.LineSettings;
 import neattrace.trace.LineLimits;
 
 /** What the goods can hold and the eye can see. */
@@ -21,9 +21,9 @@ final class LimitStep implements Step {
     private final VBox content;
 
     LimitStep(LineDesk desk) {
-        line = desk.bench().field(Settings.LEAST_LINE);
-        gap = desk.bench().field(Settings.LEAST_GAP);
-        viewing = desk.bench().field(Settings.VIEWING);
+        line = desk.bench().field(LineSettings.LEAST_LINE);
+        gap = desk.bench().field(LineSettings.LEAST_GAP);
+        viewing = desk.bench().field(LineSettings.VIEWING);
         seen.getStyleClass().add("hint");
         seen.setWrapText(true);
         content =

@@ -14,7 +14,7 @@ import neattrace.app.docket.Step;
 import neattrace.app.table.hand.PickHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.LineSettings;
 import neattrace.trace.WeightRecipe;
 import neattrace.trace.review.WidthTable;
 
@@ -43,7 +43,7 @@ final class WeightStep implements Step {
                         on -> on ? "one and the same weight" : "the weight they were drawn with",
                         on -> change("Line weight", w -> w.withEvenMm(on ? usualMm() : 0)));
         even.setId("weight-even");
-        evenMm = desk.bench().field(Settings.WEIGHT_EVEN);
+        evenMm = desk.bench().field(LineSettings.WEIGHT_EVEN);
         evenWidth = new Sentence("It is", evenMm, ".");
         all =
                 new NumberField(
@@ -64,8 +64,8 @@ final class WeightStep implements Step {
                             change("Line weight", w -> w.withAllMm(on ? mm : -mm));
                         });
         bolder.setId("weight-bolder");
-        outside = desk.bench().field(Settings.WEIGHT_OUTSIDE);
-        taper = desk.bench().field(Settings.TAPER);
+        outside = desk.bench().field(LineSettings.WEIGHT_OUTSIDE);
+        taper = desk.bench().field(LineSettings.TAPER);
         content =
                 new VBox(
                         6,

@@ -22,7 +22,7 @@ import neattrace.app.work.Workspace;
 import neattrace.flat.Swatch;
 import neattrace.job.Job;
 import neattrace.job.PressSection;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.PressSettings;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.Rgb;
@@ -47,7 +47,7 @@ public final class PressPanel implements StationPanel {
     /** The station on a bench. */
     public PressPanel(Bench bench) {
         this.workspace = bench.workspace();
-        black = bench.field(Settings.BLACK);
+        black = bench.field(PressSettings.BLACK);
         total.getStyleClass().add("measure");
         total.setWrapText(true);
         ScrollPane scroll = new ScrollPane(rows);

@@ -18,7 +18,7 @@ import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.SheetSettings;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.DecisionRecipe.Method;
 import neattrace.sheet.DecisionRecipe.Patch;
@@ -48,7 +48,7 @@ final class DecisionStep implements RecipeStep {
 
     DecisionStep(Desk desk) {
         this.desk = desk;
-        ink = desk.bench().field(Settings.INK_THRESHOLD);
+        ink = desk.bench().field(SheetSettings.INK_THRESHOLD);
         method = methods("method");
         method2 = methods("method-adaptive");
         chart = new SweepChart(this::moved, this::setInk);
@@ -63,8 +63,8 @@ final class DecisionStep implements RecipeStep {
         patchInk.setId("patch-threshold");
         patchInk.show(patchPercent);
         rows = new Rows(this::remove);
-        window = desk.bench().field(Settings.WINDOW);
-        weight = desk.bench().field(Settings.WINDOW_WEIGHT);
+        window = desk.bench().field(SheetSettings.WINDOW);
+        weight = desk.bench().field(SheetSettings.WINDOW_WEIGHT);
         Button calm = Buttons.small("Calm", "calm-middle", () -> setInk(DecisionRecipe.CALM));
         calm.setAccessibleText("Take the calm middle");
         Sentence patches = new Sentence("In a patch ink is from", patchInk, ":");

@@ -17,7 +17,7 @@ import neattrace.app.table.hand.LineHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.SheetSettings;
 import neattrace.sheet.FrameRecipe;
 import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.SheetFrame;
@@ -35,7 +35,7 @@ final class FrameStep implements RecipeStep {
 
     FrameStep(Desk desk) {
         this.desk = desk;
-        tilt = desk.bench().field(Settings.TILT);
+        tilt = desk.bench().field(SheetSettings.TILT);
         measured.getStyleClass().add("hint");
         measured.setWrapText(true);
         FlowPane level =

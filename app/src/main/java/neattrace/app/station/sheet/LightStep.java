@@ -17,7 +17,7 @@ import neattrace.app.table.hand.SpotHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.SheetSettings;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetStep;
 import neattrace.sheet.sweep.ThresholdSweep;
@@ -36,9 +36,9 @@ final class LightStep implements RecipeStep {
 
     LightStep(Desk desk) {
         this.desk = desk;
-        even = desk.bench().field(Settings.EVEN_LIGHT);
-        paper = desk.bench().field(Settings.PAPER_WHITE);
-        ink = desk.bench().field(Settings.INK_BLACK);
+        even = desk.bench().field(SheetSettings.EVEN_LIGHT);
+        paper = desk.bench().field(SheetSettings.PAPER_WHITE);
+        ink = desk.bench().field(SheetSettings.INK_BLACK);
         faint = slide("Faint lines are kept", LightRecipe::withFaint, "Faint lines");
         open = slide("Dense hatching stays open", LightRecipe::withOpen, "Open hatching");
         faint.setSliderId("faint");

@@ -7,7 +7,7 @@ import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.SheetSettings;
 import neattrace.sheet.PencilRecipe;
 import neattrace.sheet.PencilRecipe.Colour;
 import neattrace.sheet.PencilRecipe.Use;
@@ -22,9 +22,9 @@ final class PencilStep implements RecipeStep {
     private final VBox content;
 
     PencilStep(Desk desk) {
-        use = desk.bench().field(Settings.PENCIL_USE);
-        colour = desk.bench().field(Settings.PENCIL_COLOUR);
-        negative = desk.bench().field(Settings.NEGATIVE);
+        use = desk.bench().field(SheetSettings.PENCIL_USE);
+        colour = desk.bench().field(SheetSettings.PENCIL_COLOUR);
+        negative = desk.bench().field(SheetSettings.NEGATIVE);
         content =
                 new VBox(
                         8,

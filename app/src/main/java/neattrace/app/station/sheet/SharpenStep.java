@@ -11,7 +11,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.SlideField;
 import neattrace.app.work.Shown;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.SheetSettings;
 import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetStep;
 
@@ -27,9 +27,9 @@ final class SharpenStep implements RecipeStep {
 
     SharpenStep(Desk desk) {
         this.desk = desk;
-        passes = desk.bench().field(Settings.SHARPEN_PASSES);
-        radius = desk.bench().field(Settings.SHARPEN_RADIUS);
-        grain = desk.bench().field(Settings.SHARPEN_GRAIN);
+        passes = desk.bench().field(SheetSettings.SHARPEN_PASSES);
+        radius = desk.bench().field(SheetSettings.SHARPEN_RADIUS);
+        grain = desk.bench().field(SheetSettings.SHARPEN_GRAIN);
         percent =
                 new SlideField(
                         "Strength of a pass",

@@ -9,7 +9,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.SheetSettings;
 import neattrace.raster.reading.Opening;
 import neattrace.sheet.SheetStep;
 import neattrace.sheet.review.ScanFitness;
@@ -28,8 +28,8 @@ final class SizeStep implements RecipeStep {
 
     SizeStep(Desk desk) {
         this.desk = desk;
-        ppi = desk.bench().field(Settings.PPI);
-        enlarge = desk.bench().field(Settings.ENLARGE);
+        ppi = desk.bench().field(SheetSettings.PPI);
+        enlarge = desk.bench().field(SheetSettings.ENLARGE);
         drawnAt =
                 new NumberField(
                         "Resolution of the page",

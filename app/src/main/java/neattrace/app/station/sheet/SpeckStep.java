@@ -9,7 +9,7 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.work.Shown;
-import neattrace.job.setting.Settings;
+import neattrace.job.setting.SheetSettings;
 import neattrace.sheet.SheetStep;
 import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.speck.SpeckReport;
@@ -25,8 +25,8 @@ final class SpeckStep implements RecipeStep {
 
     SpeckStep(Desk desk) {
         this.desk = desk;
-        dust = desk.bench().field(Settings.DUST);
-        pinholes = desk.bench().field(Settings.PINHOLES);
+        dust = desk.bench().field(SheetSettings.DUST);
+        pinholes = desk.bench().field(SheetSettings.PINHOLES);
         content =
                 new VBox(
                         8,
