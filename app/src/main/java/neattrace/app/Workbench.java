@@ -68,6 +68,8 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         setCenter(middle());
         setRight(findings);
         setBottom(new FootBar(workspace, table));
+        keys.setManaged(false);
+        getChildren().add(keys);
         listen();
         // Without a drawing there is nothing to brief; the first thing done is to read a sheet.
         go(all().get(1).stop().key());
@@ -118,7 +120,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         panels.values().stream()
                 .flatMap(panel -> panel.overTable().stream())
                 .forEach(middle.getChildren()::add);
-        middle.getChildren().addAll(keys, prompt);
+        middle.getChildren().add(prompt);
         middle.setMinWidth(0);
         middle.setOnDragOver(this::draggedOver);
         middle.setOnDragDropped(this::dropped);
@@ -285,6 +287,16 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     /** Answers to the keyboard of a scene. */
     void listenTo(Scene scene) {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, new Keyboard(this, workspace, table));
+    }
+
+    /** The card of keys lies over all rooms. */
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        keys.autosize();
+        keys.relocate(
+                Math.max(0, Math.rint((getWidth() - keys.getWidth()) / 2)),
+                Math.max(0, Math.rint((getHeight() - keys.getHeight()) / 2)));
     }
 
     /** Shows or hides the card of keys. */

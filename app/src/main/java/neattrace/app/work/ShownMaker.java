@@ -45,7 +45,8 @@ final class ShownMaker {
             Artwork early = Artwork.of(before.withLines(traced), press);
             whenLinesAreThere.accept(job, new PlanPainter(Plans.forPixels(early)));
         }
-        Drawing drawing = pipeline.colour(traced, progress.part(0.6, 1));
+        Drawing drawing = pipeline.colour(traced, progress.part(0.6, 0.95));
+        progress.report("Laying it on the table", 0.95);
         SheetFrame frame = drawing.reading().frame();
         ScanPyramid scan =
                 before != null && before.picture() == drawing.picture()

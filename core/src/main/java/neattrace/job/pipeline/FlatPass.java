@@ -76,7 +76,7 @@ final class FlatPass {
                         new FlatStages.Covered(
                                 Same.of(formed.pieces()), Same.of(outlined), job.swatches()),
                         laying);
-        progress.report("Ready", 1);
+        progress.report("Laying colours", 1);
         return new Drawing(traced, tree, cells, areas, outlines, attachment, formed.lost(), layers);
     }
 }

@@ -179,7 +179,7 @@ class PipelineTest {
                     }
                 };
         new Pipeline().run(Jobs.coloured(), progress);
-        assertThat(steps.get(steps.size() - 1)).isEqualTo("Ready");
+        assertThat(steps.get(steps.size() - 1)).isEqualTo("Laying colours");
         assertThat(shares).allMatch(share -> share >= 0 && share <= 1);
         assertThat(shares.get(shares.size() - 1)).isEqualTo(1);
     }
