@@ -31,7 +31,7 @@ final class KeyCard extends VBox {
         {"Delete", "its second answer; takes the point in hand away, at Line"},
         {"A", "the first answer for its whole kind; with Shift the second"},
         {"E", "folds the findings to an edge and back"},
-        {"1 to 9", "open a step, at Sheet, Line and Close; take a swatch in hand, at Flats"},
+        {"1 to 9", "open a step; take a swatch in hand, at Flats"},
         {"0", "bare paper in hand, at Flats"},
         {"R, X", "turn the scan right, with Shift left; mirror it, at Sheet"},
         {"Space", "click at the cross; press and let go what is in hand"},
