@@ -22,18 +22,16 @@ final class ViewBar extends FlowPane {
         getStyleClass().add("view-bar");
         setAlignment(Pos.CENTER);
         setMaxHeight(USE_PREF_SIZE);
-        // As wide as it needs, and in two rows where the table is narrower.
-        table.widthProperty()
-                .addListener(
-                        (property, before, width) -> {
-                            double room = Math.max(1, width.doubleValue() - 2 * MARGIN);
-                            setPrefWrapLength(Math.min(room, oneRow()));
-                            setMaxWidth(Math.min(room, oneRow()));
-                        });
+        table.widthProperty().addListener(property -> fit(table));
         Button mode = new Button();
         mode.setOnAction(event -> nextMode(table));
         dress(mode, table.modeProperty().get().label(), "V");
-        table.modeProperty().addListener((property, before, now) -> dress(mode, now.label(), "V"));
+        table.modeProperty()
+                .addListener(
+                        (property, before, now) -> {
+                            dress(mode, now.label(), "V");
+                            fit(table);
+                        });
         getChildren()
                 .addAll(
                         mode,
@@ -42,6 +40,14 @@ final class ViewBar extends FlowPane {
                         action("Turn over", "O", table::flip),
                         action("Whole page", "W", table::fit),
                         action("True size", "T", table::trueSize));
+    }
+
+    /** As wide as it needs, and in two rows where the table is narrower. */
+    private void fit(Table table) {
+        double room = Math.max(1, table.getWidth() - 2 * MARGIN);
+        double width = Math.min(room, oneRow());
+        setPrefWrapLength(width);
+        setMaxWidth(width);
     }
 
     private double oneRow() {

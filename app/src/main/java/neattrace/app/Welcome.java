@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neattrace.raster.reading.PictureReader;
 import neattrace.standin.skerry.SkerryMail;
 
 /** What is on the table while there is no drawing. */
@@ -24,7 +25,8 @@ final class Welcome extends VBox {
         setMaxSize(700, USE_PREF_SIZE);
         Label title = new Label("Put a drawing on the table");
         title.getStyleClass().add("welcome-title");
-        Label what = new Label("Drop a scan or a picture here: PNG, JPEG, TIFF, BMP or GIF.");
+        Label what =
+                new Label("Drop a scan, a picture or a job here: " + PictureReader.KINDS + ".");
         what.getStyleClass().add("hint");
         Button choose = button("Open a file …   Ctrl+O", open);
         choose.getStyleClass().add("first");
