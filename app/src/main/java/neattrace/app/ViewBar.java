@@ -22,16 +22,15 @@ final class ViewBar extends FlowPane {
         getStyleClass().add("view-bar");
         setAlignment(Pos.CENTER);
         setMaxHeight(USE_PREF_SIZE);
-        table.widthProperty().addListener(property -> fit(table));
+        setMaxWidth(USE_PREF_SIZE);
+        table.widthProperty()
+                .addListener(
+                        (property, before, width) ->
+                                setPrefWrapLength(Math.max(1, width.doubleValue() - 2 * MARGIN)));
         Button mode = new Button();
         mode.setOnAction(event -> nextMode(table));
         dress(mode, table.modeProperty().get().label(), "V");
-        table.modeProperty()
-                .addListener(
-                        (property, before, now) -> {
-                            dress(mode, now.label(), "V");
-                            fit(table);
-                        });
+        table.modeProperty().addListener((property, before, now) -> dress(mode, now.label(), "V"));
         getChildren()
                 .addAll(
                         mode,
@@ -43,11 +42,9 @@ final class ViewBar extends FlowPane {
     }
 
     /** As wide as it needs, and in two rows where the table is narrower. */
-    private void fit(Table table) {
-        double room = Math.max(1, table.getWidth() - 2 * MARGIN);
-        double width = Math.min(room, oneRow());
-        setPrefWrapLength(width);
-        setMaxWidth(width);
+    @Override
+    protected double computePrefWidth(double height) {
+        return Math.min(getPrefWrapLength(), oneRow());
     }
 
     private double oneRow() {
