@@ -30,6 +30,7 @@ import neattrace.app.work.Workspace;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Findings;
+import neattrace.job.Job;
 
 /** The whole window: route above; docket, table and findings side by side; foot below. */
 final class Workbench extends BorderPane implements FindingsRoom.Acts {
@@ -224,10 +225,15 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         Looked looked = workspace.insights().lookedProperty().get();
         Findings found = looked == null ? Findings.NONE : looked.findings();
         for (StationPanel panel : all()) {
-            route.show(panel.stop().key(), found, panel.isTouched(workspace.job()));
+            route.show(panel.stop().key(), found, isTouched(panel));
         }
         findings.show(looked, station.stop().key(), station.reply(now), otherwise(looked));
         showMarks();
+    }
+
+    private boolean isTouched(StationPanel panel) {
+        Job job = workspace.job();
+        return panel.isTouched(job) || job.log().hasSettled(panel.stop().key());
     }
 
     /** What is said where nothing was found. */

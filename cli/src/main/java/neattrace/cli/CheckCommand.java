@@ -18,6 +18,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -40,14 +41,7 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--json", description = "Tell it as JSON (docs/findings.md).")
     private boolean json;
 
-    @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
-    private double ppi;
-
-    @Option(
-            names = "--set",
-            paramLabel = "KEY=VALUE",
-            description = "Any setting of the window; see: neat-trace settings.")
-    private List<String> settings = List.of();
+    @Mixin private JobOptions options;
 
     @Spec private CommandSpec spec;
 
@@ -59,11 +53,10 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Usage.checkPpi(spec, ppi);
-        Job job = Usage.with(spec, job(), settings);
+        options.check(spec);
+        Job job = options.in(spec, job());
         Pipeline pipeline = new Pipeline();
-        Drawing drawing =
-                pipeline.run(ppi > 0 ? job.withPpi(ppi) : job, reporter.progress().part(0, 0.6));
+        Drawing drawing = pipeline.run(job, reporter.progress().part(0, 0.6));
         Findings findings =
                 new Inspector(pipeline, Inspector.ALL)
                         .look(drawing, reporter.progress().part(0.6, 1));

@@ -29,6 +29,7 @@ import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 import neattrace.region.CloseSettings;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -101,14 +102,7 @@ final class FlatCommand implements Callable<Integer> {
             description = "Close art that runs off the sheet by a frame so far inside its edge.")
     private double frameMm;
 
-    @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
-    private double ppi;
-
-    @Option(
-            names = "--set",
-            paramLabel = "KEY=VALUE",
-            description = "Any setting of the window; see: neat-trace settings.")
-    private List<String> settings = List.of();
+    @Mixin private JobOptions options;
 
     @Spec private CommandSpec spec;
 
@@ -124,7 +118,7 @@ final class FlatCommand implements Callable<Integer> {
             throw new ParameterException(
                     spec.commandLine(), "Give at least one of -o OUT.svg, --pdf, --png and --ora.");
         }
-        Usage.checkPpi(spec, ppi);
+        options.check(spec);
         Usage.checkNotInput(spec, List.of(input, rough), svg, pdf, png, ora);
         Usage.checkEnding(spec, "-o", svg, ".svg");
         Usage.checkEnding(spec, "--pdf", pdf, ".pdf");
@@ -137,10 +131,9 @@ final class FlatCommand implements Callable<Integer> {
         Source source = new Source(String.valueOf(input.getFileName()), PictureReader.bytes(input));
         Picture colours = PictureReader.read(rough);
         List<Swatch> palette = palette(press);
-        Job plain =
-                Usage.with(spec, Job.of(source).withClose(close()).withSwatches(palette), settings);
+        Job job = options.in(spec, Job.of(source).withClose(close()).withSwatches(palette));
         Pipeline pipeline = new Pipeline();
-        Traced lines = pipeline.trace(ppi > 0 ? plain.withPpi(ppi) : plain, reporter.progress());
+        Traced lines = pipeline.trace(job, reporter.progress());
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
         RoughFlats.Coloured coloured =
                 RoughFlats.of(

@@ -28,6 +28,7 @@ import neattrace.trace.LineRecipe;
 import neattrace.trace.WeightRecipe;
 import neattrace.trace.stroke.StrokeArt;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -55,9 +56,6 @@ final class TraceCommand implements Callable<Integer> {
             paramLabel = "DIR",
             description = "Folder for the SVGs, each named after its input.")
     private Path folder;
-
-    @Option(names = "--ppi", paramLabel = "N", description = "Resolution, over the file's own.")
-    private double ppi;
 
     @Option(
             names = "--closeness",
@@ -93,11 +91,7 @@ final class TraceCommand implements Callable<Integer> {
     @Option(names = "--pdf", paramLabel = "OUT.pdf", description = "Also a PDF in ink values.")
     private Path pdf;
 
-    @Option(
-            names = "--set",
-            paramLabel = "KEY=VALUE",
-            description = "Any setting of the window; see: neat-trace settings.")
-    private List<String> settings = List.of();
+    @Mixin private JobOptions options;
 
     @Spec private CommandSpec spec;
 
@@ -137,7 +131,7 @@ final class TraceCommand implements Callable<Integer> {
             throw usage("Several inputs need --out-dir and no --pdf.");
         }
         Usage.checkPage(spec, page);
-        Usage.checkPpi(spec, ppi);
+        options.check(spec);
         if (!(closenessMm >= 0)) {
             throw usage("--closeness must be above 0.");
         }
@@ -220,8 +214,7 @@ final class TraceCommand implements Callable<Integer> {
     private void trace(Path input, Path target, PressProfile press) throws IOException {
         reporter.detail(input.toString());
         Source source = source(input);
-        Job plain = Usage.with(spec, Job.of(source), settings);
-        Job job = within(ppi > 0 ? plain.withPpi(ppi) : plain);
+        Job job = within(options.in(spec, Job.of(source)));
         WeightRecipe weight = job.line().weight().withEvenMm(evenMm).withOutsideMm(outsideMm);
         Job weighed = job.withLine(job.line().withWeight(weight));
         Pipeline pipeline = new Pipeline();

@@ -96,11 +96,7 @@ public final class CubicLoop implements CubicSegments {
     private double evaluate(int i, double t, int axis) {
         int at = STRIDE * i + axis;
         int next = STRIDE * ((i + 1) % size()) + axis;
-        double s = 1 - t;
-        return s * s * s * coords[at]
-                + 3 * s * s * t * coords[at + 2]
-                + 3 * s * t * t * coords[at + 4]
-                + t * t * t * coords[next];
+        return Bernstein.at(coords[at], coords[at + 2], coords[at + 4], coords[next], t);
     }
 
     /**

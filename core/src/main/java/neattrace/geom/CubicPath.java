@@ -65,11 +65,12 @@ public final class CubicPath implements CubicSegments {
 
     @Override
     public Point at(int i, double t) {
-        double s = 1 - t;
-        return point(i).times(s * s * s)
-                .plus(control(i, 0).times(3 * s * s * t))
-                .plus(control(i, 1).times(3 * s * t * t))
-                .plus(point(i + 1).times(t * t * t));
+        return new Point(evaluate(i, t, 0), evaluate(i, t, 1));
+    }
+
+    private double evaluate(int i, double t, int axis) {
+        int at = STRIDE * i + axis;
+        return Bernstein.at(coords[at], coords[at + 2], coords[at + 4], coords[at + 6], t);
     }
 
     @Override
@@ -109,9 +110,9 @@ public final class CubicPath implements CubicSegments {
                 xy = Arrays.copyOf(xy, Math.max(2 * xy.length, used + 2 * pieces + 2));
             }
             for (int k = 0; k < pieces; k++) {
-                Point at = at(i, (double) k / pieces);
-                xy[used++] = at.x();
-                xy[used++] = at.y();
+                double t = (double) k / pieces;
+                xy[used++] = evaluate(i, t, 0);
+                xy[used++] = evaluate(i, t, 1);
             }
         }
         Point end = point(size());

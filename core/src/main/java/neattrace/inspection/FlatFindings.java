@@ -32,7 +32,12 @@ final class FlatFindings {
     FlatFindings(FlatInspection.Reads reads, List<FlatFinding> doubtful) {
         this.reads = reads;
         this.doubtful = doubtful;
-        this.left = new Leaving(reads.reading().value(), reads.pxPerMm(), reads.log());
+        this.left =
+                new Leaving(
+                        FlatInspection.STATION,
+                        reads.reading().value(),
+                        reads.pxPerMm(),
+                        reads.log());
         this.mmPerPx = reads.mmPerPx();
     }
 

@@ -15,6 +15,7 @@ final class Leaving {
     /** A finding is the same one again within this distance, mm. */
     private static final double SAME_PLACE_MM = 3;
 
+    private final String station;
     private final InkReading reading;
     private final double pxPerMm;
     private final LogSection log;
@@ -22,10 +23,12 @@ final class Leaving {
     /**
      * What was left on a sheet.
      *
+     * @param station whose findings these are
      * @param pxPerMm of the sheet
      * @param log knows what was left
      */
-    Leaving(InkReading reading, double pxPerMm, LogSection log) {
+    Leaving(String station, InkReading reading, double pxPerMm, LogSection log) {
+        this.station = station;
         this.reading = reading;
         this.pxPerMm = pxPerMm;
         this.log = log;
@@ -48,22 +51,22 @@ final class Leaving {
 
     /** The answer that leaves a finding at a place, mm. */
     Answer.Change leave(String what, Point mm) {
-        return leave(LEAVE, "Leave it", new Settled(what, source(mm)));
+        return leave(LEAVE, "Leave it", new Settled(station, what, source(mm)));
     }
 
     /** The same in other words. */
     Answer.Change leave(String label, String what, Point mm) {
-        return leave(LEAVE, label, new Settled(what, source(mm)));
+        return leave(LEAVE, label, new Settled(station, what, source(mm)));
     }
 
     /** The answer that leaves a finding about the whole. */
     Answer.Change leave(String what) {
-        return leave(LEAVE, "Leave it", new Settled(what, Settled.WHOLE));
+        return leave(LEAVE, "Leave it", Settled.whole(station, what));
     }
 
     /** The same in other words. */
     Answer.Change leaveAll(String label, String what) {
-        return leave(LEAVE, label, new Settled(what, Settled.WHOLE));
+        return leave(LEAVE, label, Settled.whole(station, what));
     }
 
     private static Answer.Change leave(String key, String label, Settled settled) {

@@ -106,7 +106,7 @@ final class SheetInspection {
         }
 
         Leaving left() {
-            return new Leaving(ink(), sheet.pxPerMm(), log);
+            return new Leaving(STATION, ink(), sheet.pxPerMm(), log);
         }
     }
 

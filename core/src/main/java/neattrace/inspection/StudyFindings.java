@@ -29,7 +29,12 @@ final class StudyFindings {
     StudyFindings(LineInspection.Reads reads, LineStudy study) {
         this.reads = reads;
         this.study = study;
-        this.left = new Leaving(reads.reading().value(), reads.resolution().pxPerMm(), reads.log());
+        this.left =
+                new Leaving(
+                        LineInspection.STATION,
+                        reads.reading().value(),
+                        reads.resolution().pxPerMm(),
+                        reads.log());
     }
 
     List<Group> groups() {

@@ -24,6 +24,11 @@ public record LogSection(List<Settled> settled) {
         return new LogSection(next);
     }
 
+    /** Whether any finding of a station was left as it is. */
+    public boolean hasSettled(String station) {
+        return settled.stream().anyMatch(one -> one.station().equals(station));
+    }
+
     /**
      * Whether a finding was left as it is.
      *

@@ -13,9 +13,18 @@ import java.awt.geom.AffineTransform;
  */
 public record Placement(PrintPlan art, double xMm, double yMm, double turnDegrees, double scale) {
 
+    /**
+     * A placement.
+     *
+     * @throws IllegalArgumentException if the scale is nothing, or if art of pixels would be moved:
+     *     pixels made for a plate are laid down as they are or not at all
+     */
     public Placement {
         if (!(scale > 0 && Double.isFinite(scale))) {
             throw new IllegalArgumentException("art is scaled by more than nothing: " + scale);
+        }
+        if (!art.isVector() && !placing(art, xMm, yMm, turnDegrees, scale).isIdentity()) {
+            throw new IllegalArgumentException("pixels stay where they are");
         }
     }
 
@@ -26,6 +35,11 @@ public record Placement(PrintPlan art, double xMm, double yMm, double turnDegree
 
     /** From places in the art, mm, to places on the page, mm. */
     AffineTransform placing() {
+        return placing(art, xMm, yMm, turnDegrees, scale);
+    }
+
+    private static AffineTransform placing(
+            PrintPlan art, double xMm, double yMm, double turnDegrees, double scale) {
         AffineTransform placing = AffineTransform.getTranslateInstance(xMm, yMm);
         placing.rotate(Math.toRadians(turnDegrees));
         placing.scale(scale, scale);

@@ -1,5 +1,7 @@
 package neattrace.print;
 
+import java.awt.geom.AffineTransform;
+
 /**
  * One object.
  *
@@ -17,8 +19,15 @@ public record PrintObject(
         return new PrintObject("", shape, tints, false, 0);
     }
 
-    /** The same covering something else. */
-    PrintObject covering(PrintShape other) {
-        return new PrintObject(name, other, tints, overprint, trapMm);
+    /** Whether it can be laid down anywhere; see {@link Placement}. */
+    boolean isVector() {
+        return shape instanceof PrintShape.Vector;
+    }
+
+    /** The same placed; pixels stay where they are. */
+    PrintObject placed(AffineTransform placing) {
+        return shape instanceof PrintShape.Vector vector
+                ? new PrintObject(name, vector.placed(placing), tints, overprint, trapMm)
+                : this;
     }
 }

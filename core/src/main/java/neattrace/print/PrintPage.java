@@ -69,15 +69,9 @@ public record PrintPage(
             return layer;
         }
         return layer.with(
-                layer.objects().stream()
-                        .map(object -> object.covering(object.shape().placed(placing)))
-                        .toList(),
+                layer.objects().stream().map(object -> object.placed(placing)).toList(),
                 layer.areas().stream()
-                        .map(
-                                area ->
-                                        ((PrintShape.Filled)
-                                                        new PrintShape.Filled(area).placed(placing))
-                                                .polygons())
+                        .map(area -> new PrintShape.Filled(area).placed(placing).polygons())
                         .toList());
     }
 }

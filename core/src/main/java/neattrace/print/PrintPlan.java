@@ -35,6 +35,12 @@ public record PrintPlan(
         return layers.stream().filter(layer -> layer.kind() == kind).toList();
     }
 
+    /** Whether it is all curves, so that it can be placed anywhere. */
+    boolean isVector() {
+        return layers.stream()
+                .allMatch(layer -> layer.objects().stream().allMatch(PrintObject::isVector));
+    }
+
     /** How many areas its flats were united from. */
     public int areas() {
         return of(PrintLayer.Kind.FLAT).stream().mapToInt(layer -> layer.areas().size()).sum();

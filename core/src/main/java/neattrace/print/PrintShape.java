@@ -10,19 +10,22 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 /** What an object covers, mm. */
 public sealed interface PrintShape {
 
-    /**
-     * The same placed.
-     *
-     * @param placing a similarity: lengths in all directions grow alike
-     * @throws UnsupportedOperationException if it cannot be turned or scaled
-     */
-    PrintShape placed(AffineTransform placing);
+    /** A shape of curves, which can be laid down anywhere. */
+    sealed interface Vector extends PrintShape {
+
+        /**
+         * The same placed.
+         *
+         * @param placing a similarity: lengths in all directions grow alike
+         */
+        Vector placed(AffineTransform placing);
+    }
 
     /** Polygons, filled even-odd. */
-    record Filled(Geometry polygons) implements PrintShape {
+    record Filled(Geometry polygons) implements Vector {
 
         @Override
-        public PrintShape placed(AffineTransform t) {
+        public Filled placed(AffineTransform t) {
             AffineTransformation map =
                     new AffineTransformation(
                             t.getScaleX(),
@@ -36,10 +39,10 @@ public sealed interface PrintShape {
     }
 
     /** A closed curve with holes, filled even-odd. */
-    record Curved(Outline outline) implements PrintShape {
+    record Curved(Outline outline) implements Vector {
 
         @Override
-        public PrintShape placed(AffineTransform placing) {
+        public Curved placed(AffineTransform placing) {
             return new Curved(outline.mapped(placing));
         }
     }
@@ -49,28 +52,19 @@ public sealed interface PrintShape {
      *
      * @param closed whether it ends where it begins
      */
-    record Stroked(CubicSegments path, boolean closed, double widthMm) implements PrintShape {
+    record Stroked(CubicSegments path, boolean closed, double widthMm) implements Vector {
 
         @Override
-        public PrintShape placed(AffineTransform placing) {
+        public Stroked placed(AffineTransform placing) {
             double growth = Math.sqrt(Math.abs(placing.getDeterminant()));
             return new Stroked(path.mapped(placing), closed, widthMm * growth);
         }
     }
 
     /**
-     * Pixels of ink over the whole page.
+     * Pixels of ink over the whole page, which stay where they are.
      *
      * @param ppi of the map
      */
-    record Bitmap(InkMap ink, double ppi) implements PrintShape {
-
-        @Override
-        public PrintShape placed(AffineTransform placing) {
-            if (placing.isIdentity()) {
-                return this;
-            }
-            throw new UnsupportedOperationException("pixels stay where they are");
-        }
-    }
+    record Bitmap(InkMap ink, double ppi) implements PrintShape {}
 }

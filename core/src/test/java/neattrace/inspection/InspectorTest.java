@@ -286,7 +286,7 @@ class InspectorTest {
         g.dispose();
         Job job = Job.of(new Source("corner.png", Pictures.png(image, 300)));
         assertThat(group(look(job), "crop")).isPresent();
-        assertThat(group(look(job.withSettled(Settled.whole("crop"))), "crop")).isEmpty();
+        assertThat(group(look(job.withSettled(Settled.whole("sheet", "crop"))), "crop")).isEmpty();
     }
 
     @Test

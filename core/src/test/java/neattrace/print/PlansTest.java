@@ -161,8 +161,7 @@ class PlansTest {
         PrintPlan art = Plans.strokes(Artwork.of(drawing, PRESS), strokes);
         PrintShape.Stroked before =
                 (PrintShape.Stroked) art.of(Kind.STROKES).get(0).objects().get(0).shape();
-        PrintShape.Stroked after =
-                (PrintShape.Stroked) before.placed(AffineTransform.getScaleInstance(1.5, 1.5));
+        PrintShape.Stroked after = before.placed(AffineTransform.getScaleInstance(1.5, 1.5));
         assertThat(after.widthMm()).isCloseTo(1.5 * before.widthMm(), within(1e-12));
         assertThat(after.path().point(0).x())
                 .isCloseTo(1.5 * before.path().point(0).x(), within(1e-9));
@@ -172,10 +171,10 @@ class PlansTest {
     void pixelsAreNeitherTurnedNorWrittenAsVectors() throws IOException {
         PrintPlan sheet = Plans.oneBit(drawing(Jobs.plain()).reading().map(), 300);
         assertThat(sheet.widthMm()).isCloseTo(20, within(0.05));
-        PrintPage turned =
-                new PrintPage("", 20, 20, 0, List.of(new Placement(sheet, 10, 10, 5, 1)));
-        assertThatThrownBy(() -> turned.plan(PRESS))
-                .isInstanceOf(UnsupportedOperationException.class);
+        assertThat(PrintPage.of(sheet).plan(PRESS).layers()).isEqualTo(sheet.layers());
+        assertThatThrownBy(() -> new Placement(sheet, 10, 10, 5, 1))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("pixels");
         assertThatThrownBy(() -> svg(sheet)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Placement(sheet, 0, 0, 0, 0))
                 .isInstanceOf(IllegalArgumentException.class);

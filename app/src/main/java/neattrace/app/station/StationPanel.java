@@ -31,7 +31,7 @@ public interface StationPanel {
     /** How the drawing is best seen here. */
     TableMode usualMode();
 
-    /** Whether anything was decided here. */
+    /** Whether anything was set or done here; findings left as they are count by themselves. */
     boolean isTouched(Job job);
 
     /** What is said when there is nothing to decide. */

@@ -2,7 +2,6 @@ package neattrace.app.work;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
@@ -11,7 +10,6 @@ import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import neattrace.export.PlanPainter;
 import neattrace.export.PngWriter;
@@ -20,7 +18,6 @@ import neattrace.inspection.Inspection;
 import neattrace.inspection.Inspector;
 import neattrace.job.History;
 import neattrace.job.Job;
-import neattrace.job.Reframing;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Pipeline;
@@ -36,25 +33,17 @@ public final class Workspace implements AutoCloseable {
 
     private static final int PREVIEW_PX = 512;
 
-    private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
     private final OpenFile file = new OpenFile();
     private final Messages messages = new Messages();
     private final PressProfile press = PressProfile.bundled();
-    private final Running running = new Running("computing");
-    private final ReadOnlyObjectWrapper<PlanPainter> early = new ReadOnlyObjectWrapper<>();
     private final Pipeline pipeline = new Pipeline();
-    private final ShownMaker maker = new ShownMaker(pipeline, press, this::showEarly);
     private final Insights insights;
-    private final Previews previews = new Previews(shown::get);
+    private final Previews previews;
     private final SheetMaking sheetMaking = new SheetMaking(messages);
     private final FileWriting writing = new FileWriting(messages, file::isScan);
     private final Folders folders;
     private final Keeper keeper;
-    private final List<Consumer<Shown>> waiting = new ArrayList<>();
-
-    /** The history as it stood when the shown drawing was computed. */
-    private History settled;
+    private final LiveJob live;
 
     /** A workspace without a job, keeping what is its own in {@code folders}. */
     public Workspace(Folders folders) {
@@ -71,17 +60,19 @@ public final class Workspace implements AutoCloseable {
         this.insights = new Insights(pipeline, inspections);
         this.keeper =
                 new Keeper(folders.autosave(), e -> Platform.runLater(() -> messages.complain(e)));
-        history.addListener(property -> file.changed(job()));
+        this.live = new LiveJob(pipeline, press, messages, keeper, this::beforeShown);
+        this.previews = new Previews(live.shownProperty()::get);
+        live.historyProperty().addListener(property -> file.changed(job()));
     }
 
     /** The job with its past and future; null before anything is open. */
     public ReadOnlyObjectProperty<History> historyProperty() {
-        return history.getReadOnlyProperty();
+        return live.historyProperty();
     }
 
     /** The newest computed drawing; null before the first one is ready. */
     public ReadOnlyObjectProperty<Shown> shownProperty() {
-        return shown.getReadOnlyProperty();
+        return live.shownProperty();
     }
 
     /**
@@ -89,7 +80,7 @@ public final class Workspace implements AutoCloseable {
      * when the shown drawing is the newest.
      */
     public ReadOnlyObjectProperty<PlanPainter> earlyProperty() {
-        return early.getReadOnlyProperty();
+        return live.earlyProperty();
     }
 
     /** The job file, or null if the job was never saved. */
@@ -115,12 +106,12 @@ public final class Workspace implements AutoCloseable {
 
     /** What is being done right now. */
     public ReadOnlyStringProperty stepProperty() {
-        return running.stepProperty();
+        return live.stepProperty();
     }
 
     /** Share of the running work that is done, or -1 when nothing runs. */
     public ReadOnlyDoubleProperty progressProperty() {
-        return running.progressProperty();
+        return live.progressProperty();
     }
 
     /** How inks look. */
@@ -155,7 +146,7 @@ public final class Workspace implements AutoCloseable {
 
     /** The job as it stands, or null. */
     public Job job() {
-        return history.get() == null ? null : history.get().job();
+        return live.job();
     }
 
     /** Whether there are changes that are not in the job file. */
@@ -165,7 +156,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Whether closing would lose something that somebody decided. */
     public boolean hasSomethingToLose() {
-        return job() != null && file.hasSomethingToLose(history.get().undoable().isPresent());
+        return job() != null && file.hasSomethingToLose(live.canUndo());
     }
 
     /** Whether another program saved the job's file since it was read or written here. */
@@ -183,7 +174,7 @@ public final class Workspace implements AutoCloseable {
         String what = "Opening " + path.getFileName();
         if (path.toString().endsWith(JobFile.ENDING)) {
             FileStamp before = FileStamp.of(path);
-            load(
+            live.load(
                     what,
                     () -> JobFile.open(path),
                     job -> {
@@ -193,7 +184,7 @@ public final class Workspace implements AutoCloseable {
             return;
         }
         String name = path.getFileName().toString();
-        load(
+        live.load(
                 what,
                 () -> Job.of(new Source(name, PictureReader.bytes(path))),
                 job -> {
@@ -204,7 +195,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Takes over a job that was left behind by a crash. */
     public void recover(Path kept) {
-        load(
+        live.load(
                 "Bringing the job back",
                 () -> JobFile.open(kept),
                 job -> {
@@ -215,146 +206,52 @@ public final class Workspace implements AutoCloseable {
 
     /** Opens a job that is made by {@code source}, which may take its time. */
     public void make(String what, Callable<Job> source) {
-        load(what, source, job -> file.isNowhere());
+        live.load(what, source, job -> file.isNowhere());
     }
 
-    private void load(String what, Callable<Job> source, Consumer<Job> whenOpen) {
-        messages.clearTrouble();
-        running.start(
-                what,
-                progress -> maker.make(source.call(), null, progress),
-                result -> {
-                    Job job = result.drawing().job();
-                    history.set(History.of(job));
-                    keeper.keep(job);
-                    whenOpen.accept(job);
-                    settle(result);
-                    say(result.summary());
-                },
-                this::notOpened);
-    }
-
-    /** The job that was open stays; a change that the opening made void is computed after all. */
-    private void notOpened(Throwable e) {
-        if (history.get() != settled) {
-            computeAgain();
-        }
-        messages.complain(e);
+    private void beforeShown(Shown next) {
+        previews.stop();
+        insights.lookThrough(next.drawing());
     }
 
     /** Changes the job; one step of undo. */
     public void change(String what, UnaryOperator<Job> change) {
-        if (history.get() == null) {
-            return;
-        }
-        try {
-            Job next = change.apply(job());
-            Shown now = shown.get();
-            boolean known = now != null && now.drawing().job().source() == next.source();
-            to(
-                    history.get()
-                            .then(
-                                    what,
-                                    known
-                                            ? Reframing.carry(job(), next, now.drawing().picture())
-                                            : next));
-        } catch (IllegalArgumentException e) {
-            say("Not changed: " + e.getMessage() + ".");
-        }
+        live.change(what, change);
     }
 
     /** Changes the job by what takes its time to find out; one step of undo. */
     public void derive(String what, Deriving work) {
-        if (history.get() != settled) {
-            say("Something is still being worked out; try again in a moment.");
-            return;
-        }
-        messages.clearTrouble();
-        running.start(what, work::derive, change -> change(what, change), messages::complain);
+        live.derive(what, work);
     }
 
     /** Takes the last change back. */
     public void undo() {
-        if (history.get() != null && history.get().undoable().isPresent()) {
-            say("Undone: " + history.get().undoable().get());
-            to(history.get().undone());
-        }
+        live.undo();
     }
 
     /** Does again what was undone last. */
     public void redo() {
-        if (history.get() != null && history.get().redoable().isPresent()) {
-            say("Done again: " + history.get().redoable().get());
-            to(history.get().redone());
-        }
-    }
-
-    private void to(History next) {
-        if (next == history.get()) {
-            return;
-        }
-        messages.clearTrouble();
-        history.set(next);
-        keeper.keep(next.job());
-        computeAgain();
-    }
-
-    private void computeAgain() {
-        Job job = job();
-        Shown base = shown.get();
-        running.start(
-                "Working",
-                progress -> maker.make(job, base, progress),
-                this::settle,
-                e -> {
-                    takeBack();
-                    messages.complain(e);
-                });
-    }
-
-    private void settle(Shown result) {
-        settled = history.get();
-        previews.stop();
-        early.set(null);
-        insights.lookThrough(result.drawing());
-        shown.set(result);
-        List<Consumer<Shown>> now = List.copyOf(waiting);
-        waiting.clear();
-        now.forEach(then -> then.accept(result));
-    }
-
-    /** Back to the job whose drawing is on the table, however many changes came since. */
-    private void takeBack() {
-        if (settled != null && history.get() != settled) {
-            history.set(settled);
-            waiting.clear();
-            early.set(null);
-            keeper.keep(settled.job());
-        }
-    }
-
-    /** Lines are shown as soon as they are there; areas take longer. */
-    private void showEarly(Job job, PlanPainter painter) {
-        Platform.runLater(
-                () -> {
-                    if (job() == job) {
-                        early.set(painter);
-                    }
-                });
+        live.redo();
     }
 
     /** Stops the running work and takes back whatever it was to show. */
     public void cancel() {
-        if (running.stop()) {
-            takeBack();
-            say("Stopped; what is on the table is as it was.");
-        }
+        live.cancel();
+    }
+
+    /**
+     * Waits until what is being worked out is there, so that no file tells of an older drawing.
+     *
+     * @param then called with the newest drawing, at once if nothing is being worked out
+     */
+    public void whenSettled(Consumer<Shown> then) {
+        live.whenSettled(then);
     }
 
     /** Saves the job; {@code whenDone} runs after success. */
     public void save(Path target, Runnable whenDone) {
         Job job = job();
-        Shown now = shown.get();
+        Shown now = live.shownProperty().get();
         if (job == null || now == null) {
             return;
         }
@@ -370,23 +267,6 @@ public final class Workspace implements AutoCloseable {
                     folders.remember(target);
                     whenDone.run();
                 });
-    }
-
-    /**
-     * Waits until what is being worked out is there, so that no file tells of an older drawing.
-     *
-     * @param then called with the newest drawing, at once if nothing is being worked out
-     */
-    public void whenSettled(Consumer<Shown> then) {
-        if (shown.get() == null) {
-            return;
-        }
-        if (history.get() == settled) {
-            then.accept(shown.get());
-            return;
-        }
-        say("A change is still being worked out; the file is written right after.");
-        waiting.add(then);
     }
 
     /**
@@ -406,7 +286,7 @@ public final class Workspace implements AutoCloseable {
     /** Ends in good order: nothing is left to be offered back. */
     @Override
     public void close() {
-        running.close();
+        live.close();
         sheetMaking.close();
         insights.close();
         previews.close();

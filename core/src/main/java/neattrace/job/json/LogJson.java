@@ -9,12 +9,17 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import neattrace.geom.Point;
 import neattrace.job.LogSection;
 import neattrace.job.Settled;
 
 /** The section of what was looked at. */
 public final class LogJson {
+
+    /** What was found at Flats before files told of it; a swatch's number may follow. */
+    private static final Set<String> EARLIER_FLATS =
+            Set.of("alike", "once", "crowded", "small", "leak", "cut");
 
     private LogJson() {}
 
@@ -23,6 +28,7 @@ public final class LogJson {
         ArrayNode settled = node.putArray("settled");
         for (Settled finding : log.settled()) {
             settled.addObject()
+                    .put("station", finding.station())
                     .put("what", finding.what())
                     .put("x", finding.at().x())
                     .put("y", finding.at().y());
@@ -38,8 +44,18 @@ public final class LogJson {
         List<Settled> settled = new ArrayList<>();
         for (JsonNode one : need(node, "settled")) {
             Point at = new Point(number(one, "x"), number(one, "y"));
-            settled.add(new Settled(text(one, "what"), at));
+            String what = text(one, "what");
+            String station = one.has("station") ? text(one, "station") : earlierStation(what);
+            settled.add(new Settled(station, what, at));
         }
         return new LogSection(settled);
+    }
+
+    /** Where it was found, for jobs written before files told of it. */
+    private static String earlierStation(String what) {
+        if (what.startsWith("line-") || what.startsWith("all-line-")) {
+            return "line";
+        }
+        return EARLIER_FLATS.contains(what.split(" ")[0]) ? "flats" : "sheet";
     }
 }

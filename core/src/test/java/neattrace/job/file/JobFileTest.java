@@ -105,8 +105,8 @@ class JobFileTest {
                     new PressSection(BlackRule.K_ONLY),
                     new LogSection(
                             List.of(
-                                    Settled.whole("tilt"),
-                                    new Settled("speck", new Point(12, 30.5)))),
+                                    Settled.whole("sheet", "tilt"),
+                                    new Settled("press", "speck", new Point(12, 30.5)))),
                     KeptFields.NONE);
 
     /** One of everything that can be decided about lines. */

@@ -74,7 +74,7 @@ class JobLiftsTest {
         assertThat(job.recipe().masks()).isEqualTo(Recipes.full().masks());
         assertThat(job.recipe().specks()).isEqualTo(SpeckRecipe.under(0.35));
         assertThat(job.recipe().frame().turns()).isZero();
-        assertThat(job.settled()).contains(Settled.whole("tilt"));
+        assertThat(job.settled()).contains(Settled.whole("sheet", "tilt"));
         assertThat(job.line())
                 .isEqualTo(LineRecipe.AS_DRAWN.withMaxErrorPx(Recipes.lines().maxErrorPx()));
     }

@@ -143,8 +143,7 @@ public final class FlatsPanel implements StationPanel {
 
     @Override
     public boolean isTouched(Job job) {
-        return !job.fills().isEmpty()
-                || job.settled().stream().anyMatch(one -> one.station().equals(STOP.key()));
+        return !job.fills().isEmpty();
     }
 
     @Override

@@ -97,8 +97,7 @@ public final class LinePanel implements StationPanel {
 
     @Override
     public boolean isTouched(Job job) {
-        return !job.line().equals(LineRecipe.AS_DRAWN)
-                || job.settled().stream().anyMatch(one -> one.station().equals(STOP.key()));
+        return !job.line().equals(LineRecipe.AS_DRAWN);
     }
 
     @Override

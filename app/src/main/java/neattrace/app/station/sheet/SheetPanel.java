@@ -153,8 +153,7 @@ public final class SheetPanel implements StationPanel {
 
     @Override
     public boolean isTouched(Job job) {
-        return !job.sheet().equals(SheetSection.AUTOMATIC)
-                || job.settled().stream().anyMatch(one -> one.station().equals(STOP.key()));
+        return !job.sheet().equals(SheetSection.AUTOMATIC);
     }
 
     @Override
