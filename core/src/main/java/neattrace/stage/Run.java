@@ -33,9 +33,12 @@ public final class Run<I, O> {
     }
 
     /**
-     * What another stage makes, for what is seldom needed and therefore not read from the start.
+     * What another stage makes, for what is seldom needed and therefore not read from the start. It
+     * gives way as this stage does.
      */
     public <A, B> B get(Stage<A, B> stage, A input) throws IOException {
-        return stages.get(stage, input, progress);
+        return prepared
+                ? stages.prepare(stage, input, progress)
+                : stages.get(stage, input, progress);
     }
 }

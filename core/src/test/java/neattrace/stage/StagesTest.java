@@ -123,23 +123,42 @@ class StagesTest {
     @Test
     void whatIsOnlyPreparedGivesWay() throws Exception {
         CountDownLatch began = new CountDownLatch(1);
-        Stage<String, Integer> endless =
-                new Stage<>(
-                        "Working",
-                        (text, run) -> {
-                            began.countDown();
-                            while (text.isEmpty()) {
-                                run.progress().report("Working", 0);
-                                Thread.onSpinWait();
-                            }
-                            return text.length();
-                        });
+        Stage<String, Integer> endless = endlessOfNothing(began);
         CompletableFuture<Integer> prepared = beside(endless, "", Progress.SILENT);
         began.await();
         assertThat(stages.get(endless, "abc", Progress.SILENT)).isEqualTo(3);
         assertThatThrownBy(prepared::get)
                 .isInstanceOf(ExecutionException.class)
                 .hasCauseInstanceOf(CancellationException.class);
+    }
+
+    /** So does what is prepared only because something else is. */
+    @Test
+    void whatPreparedWorkNeedsGivesWayToo() throws Exception {
+        CountDownLatch began = new CountDownLatch(1);
+        Stage<String, Integer> endless = endlessOfNothing(began);
+        Stage<String, Integer> outer =
+                new Stage<>("Doubling", (text, run) -> 2 * run.get(endless, text));
+        CompletableFuture<Integer> prepared = beside(outer, "", Progress.SILENT);
+        began.await();
+        assertThat(stages.get(endless, "abc", Progress.SILENT)).isEqualTo(3);
+        assertThatThrownBy(prepared::get)
+                .isInstanceOf(ExecutionException.class)
+                .hasCauseInstanceOf(CancellationException.class);
+    }
+
+    /** A stage that never ends of an empty text unless it is called off. */
+    private static Stage<String, Integer> endlessOfNothing(CountDownLatch began) {
+        return new Stage<>(
+                "Working",
+                (text, run) -> {
+                    began.countDown();
+                    while (text.isEmpty()) {
+                        run.progress().report("Working", 0);
+                        Thread.onSpinWait();
+                    }
+                    return text.length();
+                });
     }
 
     /** Another stage is not held up at all. */
