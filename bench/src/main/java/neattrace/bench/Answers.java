@@ -28,14 +28,14 @@ import neattrace.job.pipeline.Traced;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
 import neattrace.raster.PngFile;
 import neattrace.raster.Resolution;
 import neattrace.region.Area;
 import neattrace.region.tree.RunFinder;
+import neattrace.stage.Progress;
 import neattrace.standin.scanner.StandInScanner;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
+import neattrace.trace.InkEdit;
+import neattrace.trace.InkShape;
 
 /**
  * How long a hand waits at Line, Close and Flats, on the dense page and on pages of thousands of

@@ -1,11 +1,11 @@
 package neattrace.bench;
 
 import java.util.Locale;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Progress;
 import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.ScanSettings;
 import neattrace.standin.scanner.StandInScanner;

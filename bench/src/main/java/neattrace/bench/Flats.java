@@ -26,11 +26,11 @@ import neattrace.press.DeltaE2000;
 import neattrace.press.Lab;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
+import neattrace.stage.Progress;
 
 /**
  * Flats from a rough on an open set: OpenMoji 17 has each drawing as black lines and in colour (CC

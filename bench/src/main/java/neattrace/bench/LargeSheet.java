@@ -6,7 +6,6 @@ import java.lang.management.MemoryType;
 import java.util.Locale;
 import java.util.concurrent.CancellationException;
 import java.util.function.Function;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.raster.Resolution;
@@ -15,6 +14,7 @@ import neattrace.region.area.AreaFinder;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Progress;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 

@@ -2,7 +2,6 @@ package neattrace.bench;
 
 import java.util.concurrent.TimeUnit;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.region.CloseSettings;
@@ -17,6 +16,7 @@ import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkPreview;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
+import neattrace.stage.Progress;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;

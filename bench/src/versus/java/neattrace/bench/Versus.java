@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.TimeUnit;
 import java.util.function.IntSupplier;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.RunLabels;
 import neattrace.region.CloseSettings;

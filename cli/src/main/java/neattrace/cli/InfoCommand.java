@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.concurrent.Callable;
-import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.SheetRecipe;
@@ -13,6 +12,7 @@ import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.Goods;
 import neattrace.sheet.review.ScanFitness;
 import neattrace.sheet.sweep.CalmStretch;
+import neattrace.stage.Progress;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 

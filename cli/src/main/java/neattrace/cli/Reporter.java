@@ -5,9 +5,9 @@ import java.io.PrintWriter;
 import java.util.function.BooleanSupplier;
 import neattrace.flat.exchange.PaletteException;
 import neattrace.job.file.JobFileException;
-import neattrace.job.recipe.RecipeException;
-import neattrace.progress.Progress;
+import neattrace.job.file.RecipeException;
 import neattrace.raster.reading.PictureException;
+import neattrace.stage.Progress;
 
 /** Says what happens: results on standard output, errors as one plain line on standard error. */
 final class Reporter {

@@ -26,7 +26,7 @@ import neattrace.raster.reading.Opening;
 import neattrace.raster.reading.PictureReader;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.WeightRecipe;
-import neattrace.trace.stroke.StrokeArt;
+import neattrace.trace.centre.StrokeArt;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;

@@ -23,11 +23,11 @@ import neattrace.print.PrintLayer;
 import neattrace.print.PrintObject;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
-import neattrace.progress.Progress;
 import neattrace.raster.Gaussian;
 import neattrace.raster.InkMap;
 import neattrace.raster.PngFile;
 import neattrace.raster.Resampler;
+import neattrace.stage.Progress;
 
 /** Writes an ink map as black and white. */
 public final class OneBitWriter {

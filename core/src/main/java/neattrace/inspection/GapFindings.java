@@ -16,7 +16,7 @@ import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Gap;
 import neattrace.region.Mend;
 import neattrace.stage.Same;
-import neattrace.trace.edit.InkEdit;
+import neattrace.trace.InkEdit;
 
 /** Gaps that nobody has decided on yet. */
 final class GapFindings {

@@ -8,8 +8,8 @@ import neattrace.finding.Group;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.progress.Progress;
 import neattrace.sheet.review.SheetReview;
+import neattrace.stage.Progress;
 
 /**
  * Looks through jobs. What was found of the same is not looked for again. Safe for use by many

@@ -22,10 +22,10 @@ import neattrace.sheet.SpeckRecipe;
 import neattrace.sheet.ink.InkReading;
 import neattrace.stage.Same;
 import neattrace.trace.Deviation;
+import neattrace.trace.InkEdit;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.Tracing;
-import neattrace.trace.edit.InkEdit;
 
 /** What is doubtful about lines. */
 final class LineInspection {

@@ -11,8 +11,8 @@ import neattrace.finding.Group;
 import neattrace.finding.Measure;
 import neattrace.finding.Place;
 import neattrace.job.pipeline.LineStudy;
+import neattrace.trace.InkEdit;
 import neattrace.trace.LineLimits;
-import neattrace.trace.edit.InkEdit;
 import neattrace.trace.review.LineFinding;
 import neattrace.trace.review.LineFinding.Kind;
 

@@ -18,7 +18,7 @@ import neattrace.press.Rgb;
 import neattrace.print.PrintLayer.Kind;
 import neattrace.raster.InkMap;
 import neattrace.raster.Resolution;
-import neattrace.trace.stroke.StrokeArt;
+import neattrace.trace.centre.StrokeArt;
 
 /** Plans of art. From below: flats, lines in swatches, what deepens the black, black lines. */
 public final class Plans {

@@ -2,7 +2,7 @@ package neattrace.raster;
 
 import java.util.stream.IntStream;
 import neattrace.geom.Homography;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 
 /**
  * Samples a picture of one byte a pixel on another grid. Linear in target pixels; rows run in

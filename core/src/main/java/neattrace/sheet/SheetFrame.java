@@ -3,11 +3,11 @@ package neattrace.sheet;
 import java.util.List;
 import neattrace.geom.Homography;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.Picture;
 import neattrace.raster.Resampler;
 import neattrace.sheet.FrameRecipe.Crop;
+import neattrace.stage.Progress;
 
 /**
  * How the sheet lies in the scan.

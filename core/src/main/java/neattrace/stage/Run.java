@@ -2,7 +2,6 @@ package neattrace.stage;
 
 import java.io.IOException;
 import java.util.Optional;
-import neattrace.progress.Progress;
 
 /** A stage at work. */
 public final class Run<I, O> {

@@ -3,7 +3,6 @@ package neattrace.stage;
 import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import neattrace.progress.Progress;
 
 /** The place of one stage: what it made last, and whether it is at work. */
 final class Slot<I, O> {

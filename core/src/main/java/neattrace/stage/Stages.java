@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
-import neattrace.progress.Progress;
 
 /**
  * Runs stages and remembers, of each, what it made last. Safe for use by many threads: a stage

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
-import neattrace.trace.edit.InkEdit;
 
 /**
  * Everything decided about the lines of a drawing, applied in this order.

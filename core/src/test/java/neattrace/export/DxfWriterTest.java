@@ -13,11 +13,11 @@ import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.stage.Progress;
 import neattrace.testing.DrawnInk;
 import neattrace.trace.centre.CentrelineFinder;
-import neattrace.trace.stroke.StrokeArt;
+import neattrace.trace.centre.StrokeArt;
 import org.junit.jupiter.api.Test;
 
 /**

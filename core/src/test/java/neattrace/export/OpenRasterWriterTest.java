@@ -21,7 +21,7 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;

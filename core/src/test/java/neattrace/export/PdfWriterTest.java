@@ -16,7 +16,7 @@ import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.operator.Operator;

@@ -12,8 +12,8 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureReader;
+import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import org.junit.jupiter.api.Test;
 

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.SplittableRandom;
 import neattrace.geom.Homography;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 import org.junit.jupiter.api.Test;
 
 class ResamplerTest {

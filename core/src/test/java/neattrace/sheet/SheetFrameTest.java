@@ -7,9 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.FrameRecipe.Crop;
+import neattrace.stage.Progress;
 import neattrace.testing.Sheets;
 import org.junit.jupiter.api.Test;
 

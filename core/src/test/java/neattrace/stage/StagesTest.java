@@ -12,7 +12,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.atomic.AtomicInteger;
-import neattrace.progress.Progress;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 

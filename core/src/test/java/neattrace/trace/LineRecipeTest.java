@@ -7,8 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
 import org.junit.jupiter.api.Test;
 
 class LineRecipeTest {

@@ -16,12 +16,9 @@ import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.geom.OutlineDistance;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
+import neattrace.stage.Progress;
 import neattrace.testing.DrawnInk;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkEditor;
-import neattrace.trace.edit.InkShape;
 import neattrace.trace.fit.CrossingFinder;
 import org.junit.jupiter.api.Test;
 

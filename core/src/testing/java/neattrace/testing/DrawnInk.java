@@ -8,7 +8,7 @@ import java.awt.geom.Line2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.function.Consumer;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 import neattrace.raster.InkMap;
 import neattrace.trace.contour.Contour;
 import neattrace.trace.contour.ContourTracer;

@@ -25,8 +25,8 @@ import neattrace.trace.LineLimits;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
+import neattrace.trace.InkEdit;
+import neattrace.trace.InkShape;
 
 /** Recipes of sheets and lines for tests. */
 public final class Recipes {

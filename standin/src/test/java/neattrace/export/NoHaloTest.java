@@ -27,7 +27,7 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 import neattrace.standin.skerry.SkerryJobs;
 import neattrace.standin.skerry.SkerryMail;
 import neattrace.testing.Drawings;

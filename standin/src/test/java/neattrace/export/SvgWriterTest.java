@@ -27,8 +27,8 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
+import neattrace.stage.Progress;
 import neattrace.standin.scanner.ScanSettings;
 import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryMail;
@@ -202,8 +202,8 @@ class SvgWriterTest {
                                 new java.awt.geom.Ellipse2D.Double(60, 50, 180, 150),
                                 new java.awt.geom.CubicCurve2D.Double(
                                         20, 280, 120, 220, 240, 320, 380, 220)));
-        neattrace.trace.stroke.StrokeArt art =
-                neattrace.trace.stroke.StrokeArt.of(
+        neattrace.trace.centre.StrokeArt art =
+                neattrace.trace.centre.StrokeArt.of(
                         map,
                         neattrace.trace.centre.CentrelineFinder.find(map, Progress.SILENT),
                         new int[0],

@@ -6,7 +6,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import javafx.application.Platform;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 
 /**
  * Quiet work beside the main one: only the newest request counts, and nobody waits for it. Methods

@@ -2,7 +2,7 @@ package neattrace.app.work;
 
 import java.util.function.UnaryOperator;
 import neattrace.job.Job;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 
 /** Finds out, off the JavaFX thread, how to change the job. */
 @FunctionalInterface

@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.files.AtomicFile;
 import neattrace.job.file.Autosave;
-import neattrace.job.recipe.RecipeShelf;
+import neattrace.job.file.RecipeShelf;
 
 /**
  * Where the program keeps what is its own: autosaved jobs and the list of recent files. Everything

@@ -10,7 +10,7 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 
 /**
  * The one computation that counts. Starting another makes all earlier ones void: they stop at their

@@ -10,8 +10,8 @@ import neattrace.job.pipeline.Traced;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
 import neattrace.sheet.SheetFrame;
+import neattrace.stage.Progress;
 
 /** Computes a job's drawing with all that is needed to show it. Runs off the JavaFX thread. */
 final class ShownMaker {

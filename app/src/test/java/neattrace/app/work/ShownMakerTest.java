@@ -15,9 +15,9 @@ import neattrace.job.Source;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
-import neattrace.progress.Progress;
 import neattrace.raster.PngFile;
 import neattrace.region.Join;
+import neattrace.stage.Progress;
 import org.junit.jupiter.api.Test;
 
 class ShownMakerTest {

@@ -9,6 +9,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neattrace.json.DamagedException;
+import neattrace.json.JsonFields;
 import neattrace.press.Cmyk;
 import neattrace.press.Lab;
 import neattrace.press.Rgb;
@@ -48,20 +50,24 @@ final class JsonPalette {
     }
 
     static List<Entry> read(String text) throws PaletteException {
-        JsonNode root;
         try {
-            root = MAPPER.readTree(text);
+            JsonNode root = MAPPER.readTree(text);
+            return entries(root.has("swatches") ? root.get("swatches") : root);
         } catch (JsonProcessingException e) {
             throw new PaletteException("The palette is no JSON: " + e.getOriginalMessage(), e);
+        } catch (DamagedException | IllegalArgumentException e) {
+            throw new PaletteException("The palette is damaged: " + e.getMessage() + ".", e);
         }
+    }
+
+    private static List<Entry> entries(JsonNode list) throws PaletteException, DamagedException {
         List<Entry> entries = new ArrayList<>();
-        JsonNode list = root.has("swatches") ? root.get("swatches") : root;
         if (list.isArray()) {
             for (JsonNode node : list) {
                 entries.add(
                         node.isTextual() ? Entry.plain("", colour(node.asText())) : entry(node));
             }
-        } else if (list.isObject()) {
+        } else {
             for (var field : list.properties()) {
                 entries.add(Entry.plain(field.getKey(), colour(field.getValue().asText())));
             }
@@ -75,19 +81,15 @@ final class JsonPalette {
                         () -> new PaletteException("\"" + code + "\" is no colour like #3A7F5C."));
     }
 
-    private static Entry entry(JsonNode node) throws PaletteException {
+    private static Entry entry(JsonNode node) throws PaletteException, DamagedException {
         Optional<Cmyk> build = Optional.empty();
         if (node.has("cmyk")) {
-            double[] inks = numbers(node.get("cmyk"), 4);
-            try {
-                build = Optional.of(new Cmyk(inks[0], inks[1], inks[2], inks[3]));
-            } catch (IllegalArgumentException e) {
-                throw new PaletteException("The palette is damaged: " + e.getMessage() + ".", e);
-            }
+            double[] inks = JsonFields.numbers(node, "cmyk", 4);
+            build = Optional.of(new Cmyk(inks[0], inks[1], inks[2], inks[3]));
         }
         Optional<Lab> spot = Optional.empty();
         if (node.has("lab")) {
-            double[] lab = numbers(node.get("lab"), 3);
+            double[] lab = JsonFields.numbers(node, "lab", 3);
             spot = Optional.of(new Lab(lab[0], lab[1], lab[2]));
         }
         Rgb rgb =
@@ -95,16 +97,5 @@ final class JsonPalette {
                         ? spot.get().toRgb()
                         : colour(node.path("hex").asText());
         return new Entry(node.path("name").asText(), rgb, build, node.path("group").asText(), spot);
-    }
-
-    private static double[] numbers(JsonNode array, int count) throws PaletteException {
-        double[] numbers = new double[count];
-        for (int i = 0; i < count; i++) {
-            if (!array.path(i).isNumber()) {
-                throw new PaletteException("The palette is damaged: a number is missing.");
-            }
-            numbers[i] = array.get(i).asDouble();
-        }
-        return numbers;
     }
 }

@@ -4,13 +4,13 @@ import java.util.Arrays;
 import java.util.List;
 import neattrace.press.DeltaE2000;
 import neattrace.press.Rgb;
-import neattrace.progress.Progress;
 import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.region.Join;
 import neattrace.region.area.Affinity;
 import neattrace.region.area.AreaFinder;
+import neattrace.stage.Progress;
 
 /**
  * Closes lines that were left open where the rough shows that two colours meet. An opening is

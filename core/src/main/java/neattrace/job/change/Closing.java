@@ -10,8 +10,8 @@ import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Gap;
 import neattrace.region.Mend;
 import neattrace.region.OpenLine;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
+import neattrace.trace.InkEdit;
+import neattrace.trace.InkShape;
 
 /**
  * Closes gaps of a job, and leaves them open. Every operation takes a job and gives the changed

@@ -14,7 +14,6 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
 import neattrace.press.PressProfile;
-import neattrace.progress.Progress;
 import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
@@ -23,6 +22,7 @@ import neattrace.region.Area;
 import neattrace.region.AreaMap;
 import neattrace.region.Join;
 import neattrace.region.area.AreaFinder;
+import neattrace.stage.Progress;
 
 /** Colours a drawing as a rough shows. */
 public final class RoughFlats {

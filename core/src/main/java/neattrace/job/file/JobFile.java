@@ -15,7 +15,7 @@ import neattrace.files.AtomicFile;
 import neattrace.files.ZipParts;
 import neattrace.job.Job;
 import neattrace.job.Source;
-import neattrace.job.json.DamagedException;
+import neattrace.json.DamagedException;
 import neattrace.raster.reading.PictureReader;
 
 /** Saves and opens jobs. */

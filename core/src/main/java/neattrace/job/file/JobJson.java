@@ -1,8 +1,8 @@
 package neattrace.job.file;
 
-import static neattrace.job.json.JsonFields.need;
-import static neattrace.job.json.JsonFields.number;
-import static neattrace.job.json.JsonFields.text;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.number;
+import static neattrace.json.JsonFields.text;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -16,12 +16,12 @@ import neattrace.job.SheetSection;
 import neattrace.job.Source;
 import neattrace.job.json.CloseJson;
 import neattrace.job.json.ColourJson;
-import neattrace.job.json.DamagedException;
 import neattrace.job.json.LineJson;
 import neattrace.job.json.LogJson;
 import neattrace.job.json.PressJson;
 import neattrace.job.json.SheetJson;
 import neattrace.job.lift.JobLifts;
+import neattrace.json.DamagedException;
 import neattrace.raster.reading.Opening;
 
 /** The job's decisions as JSON, section by section. */

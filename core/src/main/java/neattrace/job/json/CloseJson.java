@@ -1,9 +1,9 @@
 package neattrace.job.json;
 
-import static neattrace.job.json.JsonFields.choice;
-import static neattrace.job.json.JsonFields.need;
-import static neattrace.job.json.JsonFields.number;
-import static neattrace.job.json.JsonFields.points;
+import static neattrace.json.JsonFields.choice;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.number;
+import static neattrace.json.JsonFields.points;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -11,6 +11,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.Point;
+import neattrace.json.DamagedException;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.region.Mend;

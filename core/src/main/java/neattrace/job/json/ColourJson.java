@@ -1,8 +1,8 @@
 package neattrace.job.json;
 
-import static neattrace.job.json.JsonFields.need;
-import static neattrace.job.json.JsonFields.number;
-import static neattrace.job.json.JsonFields.whole;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.number;
+import static neattrace.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -12,6 +12,7 @@ import java.util.List;
 import neattrace.flat.Fill;
 import neattrace.geom.Point;
 import neattrace.job.ColourSection;
+import neattrace.json.DamagedException;
 
 /** The section of colours: swatches, colourways, fills, groups and how flats are finished. */
 public final class ColourJson {

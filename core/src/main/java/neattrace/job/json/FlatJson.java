@@ -1,10 +1,10 @@
 package neattrace.job.json;
 
-import static neattrace.job.json.JsonFields.choice;
-import static neattrace.job.json.JsonFields.need;
-import static neattrace.job.json.JsonFields.number;
-import static neattrace.job.json.JsonFields.points;
-import static neattrace.job.json.JsonFields.whole;
+import static neattrace.json.JsonFields.choice;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.number;
+import static neattrace.json.JsonFields.points;
+import static neattrace.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -18,6 +18,8 @@ import neattrace.flat.FlatRecipe;
 import neattrace.flat.FlatRecipe.Pieces;
 import neattrace.flat.Form;
 import neattrace.geom.Point;
+import neattrace.json.DamagedException;
+import neattrace.json.JsonFields;
 
 /** How flats are finished. */
 final class FlatJson {

@@ -1,10 +1,10 @@
 package neattrace.job.json;
 
-import static neattrace.job.json.JsonFields.finite;
-import static neattrace.job.json.JsonFields.flag;
-import static neattrace.job.json.JsonFields.need;
-import static neattrace.job.json.JsonFields.number;
-import static neattrace.job.json.JsonFields.whole;
+import static neattrace.json.JsonFields.finite;
+import static neattrace.json.JsonFields.flag;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.number;
+import static neattrace.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -12,13 +12,14 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.Point;
+import neattrace.json.DamagedException;
+import neattrace.trace.InkEdit;
+import neattrace.trace.InkShape;
 import neattrace.trace.LineColour;
 import neattrace.trace.LineLimits;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
 
 /** What was decided about lines, as a JSON object documented in docs/job-format.md. */
 public final class LineJson {

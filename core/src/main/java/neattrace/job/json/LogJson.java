@@ -1,8 +1,8 @@
 package neattrace.job.json;
 
-import static neattrace.job.json.JsonFields.need;
-import static neattrace.job.json.JsonFields.number;
-import static neattrace.job.json.JsonFields.text;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.number;
+import static neattrace.json.JsonFields.text;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -13,6 +13,7 @@ import java.util.Set;
 import neattrace.geom.Point;
 import neattrace.job.LogSection;
 import neattrace.job.Settled;
+import neattrace.json.DamagedException;
 
 /** The section of what was looked at. */
 public final class LogJson {

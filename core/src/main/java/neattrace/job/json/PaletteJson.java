@@ -1,11 +1,11 @@
 package neattrace.job.json;
 
-import static neattrace.job.json.JsonFields.flag;
-import static neattrace.job.json.JsonFields.need;
-import static neattrace.job.json.JsonFields.number;
-import static neattrace.job.json.JsonFields.points;
-import static neattrace.job.json.JsonFields.text;
-import static neattrace.job.json.JsonFields.whole;
+import static neattrace.json.JsonFields.flag;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.number;
+import static neattrace.json.JsonFields.points;
+import static neattrace.json.JsonFields.text;
+import static neattrace.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -19,6 +19,7 @@ import neattrace.flat.AreaGroup;
 import neattrace.flat.Colourway;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
+import neattrace.json.DamagedException;
 import neattrace.press.Cmyk;
 import neattrace.press.Lab;
 

@@ -1,11 +1,12 @@
 package neattrace.job.json;
 
-import static neattrace.job.json.JsonFields.choice;
-import static neattrace.job.json.JsonFields.need;
+import static neattrace.json.JsonFields.choice;
+import static neattrace.json.JsonFields.need;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import neattrace.job.PressSection;
+import neattrace.json.DamagedException;
 import neattrace.press.BlackRule;
 
 /** The section of the press. */

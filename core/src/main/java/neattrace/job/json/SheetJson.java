@@ -1,12 +1,12 @@
 package neattrace.job.json;
 
-import static neattrace.job.json.JsonFields.choice;
-import static neattrace.job.json.JsonFields.finite;
-import static neattrace.job.json.JsonFields.flag;
-import static neattrace.job.json.JsonFields.need;
-import static neattrace.job.json.JsonFields.number;
-import static neattrace.job.json.JsonFields.points;
-import static neattrace.job.json.JsonFields.whole;
+import static neattrace.json.JsonFields.choice;
+import static neattrace.json.JsonFields.finite;
+import static neattrace.json.JsonFields.flag;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.number;
+import static neattrace.json.JsonFields.points;
+import static neattrace.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import neattrace.geom.Point;
+import neattrace.json.DamagedException;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.DecisionRecipe.Method;
 import neattrace.sheet.DecisionRecipe.Patch;

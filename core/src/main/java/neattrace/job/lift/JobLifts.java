@@ -2,7 +2,7 @@ package neattrace.job.lift;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
-import neattrace.job.json.DamagedException;
+import neattrace.json.DamagedException;
 
 /** All lifts in their order. */
 public final class JobLifts {

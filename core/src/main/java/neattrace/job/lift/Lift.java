@@ -1,7 +1,7 @@
 package neattrace.job.lift;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import neattrace.job.json.DamagedException;
+import neattrace.json.DamagedException;
 
 /** From one version to the next. */
 interface Lift {

@@ -4,8 +4,8 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import neattrace.job.json.DamagedException;
-import neattrace.job.json.JsonFields;
+import neattrace.json.DamagedException;
+import neattrace.json.JsonFields;
 
 /** Parts of JSON, found and made. */
 final class Nodes {

@@ -3,7 +3,7 @@ package neattrace.job.lift;
 import static neattrace.job.lift.Nodes.object;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import neattrace.job.json.DamagedException;
+import neattrace.json.DamagedException;
 
 /** 4 to 5: whole lines can be meant to end in the open. */
 final class OpenLinesLift implements Lift {

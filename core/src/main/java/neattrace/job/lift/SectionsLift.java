@@ -6,8 +6,8 @@ import static neattrace.job.lift.Nodes.object;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import neattrace.flat.Swatch;
-import neattrace.job.json.DamagedException;
-import neattrace.job.json.JsonFields;
+import neattrace.json.DamagedException;
+import neattrace.json.JsonFields;
 
 /** 5 to 6: sections; what came in the course of version 5 is always there. */
 final class SectionsLift implements Lift {

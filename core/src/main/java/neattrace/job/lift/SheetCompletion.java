@@ -1,8 +1,8 @@
 package neattrace.job.lift;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import neattrace.job.json.DamagedException;
-import neattrace.job.json.JsonFields;
+import neattrace.json.DamagedException;
+import neattrace.json.JsonFields;
 
 /**
  * Fields that sheet recipes got in the course of one version: turns and mirroring, and a size of

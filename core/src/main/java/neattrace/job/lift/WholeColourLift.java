@@ -5,8 +5,8 @@ import static neattrace.job.lift.Nodes.object;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import neattrace.job.json.DamagedException;
-import neattrace.job.json.JsonFields;
+import neattrace.json.DamagedException;
+import neattrace.json.JsonFields;
 
 /** 3 to 4: cuts and a frame; swatches in groups, colourways, areas in groups, finished flats. */
 final class WholeColourLift implements Lift {

@@ -4,8 +4,8 @@ import static neattrace.job.lift.Nodes.json;
 import static neattrace.job.lift.Nodes.object;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import neattrace.job.json.DamagedException;
-import neattrace.job.json.JsonFields;
+import neattrace.json.DamagedException;
+import neattrace.json.JsonFields;
 
 /** 2 to 3: lines have edits, weight, points and colours. */
 final class WholeLineLift implements Lift {

@@ -4,8 +4,8 @@ import static neattrace.job.lift.Nodes.json;
 import static neattrace.job.lift.Nodes.object;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import neattrace.job.json.DamagedException;
-import neattrace.job.json.JsonFields;
+import neattrace.json.DamagedException;
+import neattrace.json.JsonFields;
 
 /** 1 to 2: the sheet has nine steps, no longer three settings; findings are settled. */
 final class WholeSheetLift implements Lift {

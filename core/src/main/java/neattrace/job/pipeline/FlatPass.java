@@ -9,9 +9,9 @@ import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.layer.FormBuilder;
 import neattrace.geom.Point;
 import neattrace.job.Job;
-import neattrace.progress.Progress;
 import neattrace.region.AreaMap;
 import neattrace.region.tree.AreaTree;
+import neattrace.stage.Progress;
 import neattrace.stage.Same;
 import org.locationtech.jts.geom.MultiPolygon;
 

@@ -7,19 +7,19 @@ import java.util.Optional;
 import neattrace.flat.LineLayer;
 import neattrace.geom.Outline;
 import neattrace.job.Job;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureException;
 import neattrace.region.CloseSettings;
 import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Progress;
 import neattrace.stage.Same;
+import neattrace.trace.InkEditor;
 import neattrace.trace.LineColour;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracing;
-import neattrace.trace.edit.InkEditor;
 
 /** From a job to its lines. */
 final class LinePass {

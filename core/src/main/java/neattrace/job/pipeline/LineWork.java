@@ -3,9 +3,9 @@ package neattrace.job.pipeline;
 import java.util.List;
 import neattrace.geom.Outline;
 import neattrace.raster.InkMap;
+import neattrace.trace.InkEdit;
 import neattrace.trace.PointEdit;
 import neattrace.trace.Tracing;
-import neattrace.trace.edit.InkEdit;
 
 /**
  * The lines of a job from its ink on: edits, weight, outlines, points.

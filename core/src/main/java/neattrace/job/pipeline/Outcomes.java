@@ -2,8 +2,8 @@ package neattrace.job.pipeline;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureException;
+import neattrace.stage.Progress;
 import neattrace.stage.Stage;
 import neattrace.stage.Stages;
 

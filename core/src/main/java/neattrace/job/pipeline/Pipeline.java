@@ -1,15 +1,15 @@
 package neattrace.job.pipeline;
 
 import neattrace.job.Job;
-import neattrace.progress.Progress;
 import neattrace.raster.reading.PictureException;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
+import neattrace.stage.Progress;
 import neattrace.stage.Same;
 import neattrace.stage.Stage;
 import neattrace.stage.Stages;
 import neattrace.trace.LineColour;
-import neattrace.trace.stroke.StrokeArt;
+import neattrace.trace.centre.StrokeArt;
 
 /**
  * Runs the stages from a job to its drawing. What earlier jobs came to is taken over where nothing

@@ -13,7 +13,7 @@ import java.util.Map;
 import java.util.Set;
 import neattrace.export.OneBitWriter.Format;
 import neattrace.files.SameFile;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 
 /** Makes sheets of a whole folder of scans. */
 public final class SheetFolder {

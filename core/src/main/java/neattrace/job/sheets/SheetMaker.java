@@ -12,7 +12,6 @@ import neattrace.export.OneBitWriter.Format;
 import neattrace.files.AtomicFile;
 import neattrace.geom.Point;
 import neattrace.print.Plans;
-import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureException;
@@ -25,6 +24,7 @@ import neattrace.sheet.review.InkExtent;
 import neattrace.sheet.review.SheetCorners;
 import neattrace.sheet.review.Tilt;
 import neattrace.sheet.review.TiltFinder;
+import neattrace.stage.Progress;
 
 /** Makes clean sheets of scans. */
 public final class SheetMaker {

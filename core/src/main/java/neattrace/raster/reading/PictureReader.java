@@ -6,9 +6,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CancellationException;
-import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
+import neattrace.stage.Progress;
 
 /**
  * Turns the bytes of a PNG, JPEG, TIFF, WebP, BMP or GIF, of a page of a PDF or of an SVG into a

@@ -11,9 +11,9 @@ import java.util.Locale;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
-import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
+import neattrace.stage.Progress;
 
 /** Files of pixels, by ImageIO. */
 final class PixelFile {

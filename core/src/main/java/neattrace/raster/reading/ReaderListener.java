@@ -6,7 +6,7 @@ import java.util.Locale;
 import javax.imageio.ImageReader;
 import javax.imageio.event.IIOReadProgressListener;
 import javax.imageio.event.IIOReadWarningListener;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 
 /** Collects what a reader complains of, and passes on how far it is. */
 final class ReaderListener implements IIOReadWarningListener, IIOReadProgressListener {

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import neattrace.geom.Homography;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.Picture;
 import neattrace.raster.Resampler;
+import neattrace.stage.Progress;
 
 /** Fax machines and some scanners write pixels that are not square; a drawing would be squeezed. */
 final class SquarePixels {

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
@@ -14,6 +13,7 @@ import neattrace.region.Join;
 import neattrace.region.tree.AreaTree;
 import neattrace.region.tree.Cell;
 import neattrace.region.tree.Neck;
+import neattrace.stage.Progress;
 
 /** Finds the areas of a drawing and the gaps between them. Linear in pixels. */
 public final class AreaFinder {

@@ -3,7 +3,6 @@ package neattrace.sheet.ink;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
@@ -12,8 +11,6 @@ import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.LightRecipe;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SpeckRecipe;
-import neattrace.sheet.edge.EdgeLevels;
-import neattrace.sheet.edge.EdgeProfiles;
 import neattrace.sheet.speck.Evidence;
 import neattrace.sheet.speck.Evidence.Grain;
 import neattrace.sheet.speck.SpeckDropper;
@@ -23,8 +20,11 @@ import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.DrawingChanges;
 import neattrace.sheet.sweep.SweepRange;
 import neattrace.sheet.sweep.ThresholdSweep;
+import neattrace.sheet.threshold.EdgeLevels;
+import neattrace.sheet.threshold.EdgeProfiles;
 import neattrace.sheet.threshold.Levels;
 import neattrace.sheet.threshold.ToneMap;
+import neattrace.stage.Progress;
 
 /** Makes a clean sheet of a scan: decides what is ink and what is paper. */
 public final class InkMapper {

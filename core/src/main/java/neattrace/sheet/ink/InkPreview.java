@@ -4,7 +4,6 @@ import java.util.BitSet;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import neattrace.geom.Homography;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
 import neattrace.sheet.DecisionRecipe;
@@ -15,6 +14,7 @@ import neattrace.sheet.light.LightField;
 import neattrace.sheet.sweep.ThresholdSweep;
 import neattrace.sheet.threshold.Levels;
 import neattrace.sheet.threshold.ToneMap;
+import neattrace.stage.Progress;
 
 /**
  * What a changed recipe would do to a part of the sheet, at about the resolution of a screen: quick

@@ -8,12 +8,12 @@ import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
 import neattrace.sheet.SheetFrame;
 import neattrace.sheet.SheetRecipe;
-import neattrace.sheet.edge.EdgeLevels;
 import neattrace.sheet.light.LightField;
 import neattrace.sheet.speck.SpeckReport;
 import neattrace.sheet.sweep.CalmStretch;
 import neattrace.sheet.sweep.Change;
 import neattrace.sheet.sweep.ThresholdSweep;
+import neattrace.sheet.threshold.EdgeLevels;
 import neattrace.sheet.threshold.Levels;
 import neattrace.sheet.threshold.ToneMap;
 

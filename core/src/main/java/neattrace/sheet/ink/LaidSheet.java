@@ -1,11 +1,11 @@
 package neattrace.sheet.ink;
 
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.Picture;
 import neattrace.sheet.SheetFrame;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.light.PencilSplit;
+import neattrace.stage.Progress;
 
 /**
  * The scan's grey on the sheet's grid.

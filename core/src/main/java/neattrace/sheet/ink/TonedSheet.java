@@ -1,7 +1,6 @@
 package neattrace.sheet.ink;
 
 import java.util.BitSet;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.DecisionRecipe.Method;
@@ -14,6 +13,7 @@ import neattrace.sheet.threshold.Levels;
 import neattrace.sheet.threshold.Response;
 import neattrace.sheet.threshold.Sauvola;
 import neattrace.sheet.threshold.ToneMap;
+import neattrace.stage.Progress;
 
 /**
  * The sheet as darkness, ready for the decision.

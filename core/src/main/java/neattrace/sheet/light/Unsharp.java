@@ -1,9 +1,9 @@
 package neattrace.sheet.light;
 
 import java.util.stream.IntStream;
-import neattrace.progress.Progress;
 import neattrace.raster.Gaussian;
 import neattrace.sheet.SharpenRecipe;
+import neattrace.stage.Progress;
 
 /** Sharpens. */
 public final class Unsharp {

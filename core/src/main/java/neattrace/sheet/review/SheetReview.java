@@ -3,7 +3,6 @@ package neattrace.sheet.review;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.Picture;
 import neattrace.sheet.DecisionRecipe.Method;
 import neattrace.sheet.FrameRecipe.Crop;
@@ -12,6 +11,7 @@ import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.light.PencilColour;
 import neattrace.sheet.sweep.LocalAdvice;
 import neattrace.sheet.sweep.LocalAdvisor;
+import neattrace.stage.Progress;
 
 /**
  * What was found on a sheet.

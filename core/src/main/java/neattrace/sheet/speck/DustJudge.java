@@ -2,7 +2,7 @@ package neattrace.sheet.speck;
 
 import java.util.stream.IntStream;
 import neattrace.array.IntList;
-import neattrace.sheet.edge.EdgeLevels;
+import neattrace.sheet.threshold.EdgeLevels;
 import neattrace.sheet.threshold.ToneMap;
 
 /**

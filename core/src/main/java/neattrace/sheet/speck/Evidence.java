@@ -1,6 +1,6 @@
 package neattrace.sheet.speck;
 
-import neattrace.sheet.edge.EdgeLevels;
+import neattrace.sheet.threshold.EdgeLevels;
 import neattrace.sheet.threshold.ToneMap;
 
 /**

@@ -1,7 +1,7 @@
 package neattrace.sheet.sweep;
 
 import java.util.List;
-import neattrace.sheet.edge.EdgeLevels;
+import neattrace.sheet.threshold.EdgeLevels;
 import neattrace.sheet.threshold.ToneMap;
 
 /**

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
-import neattrace.progress.Progress;
 import neattrace.raster.EightPixels;
 import neattrace.raster.RunLabels;
+import neattrace.stage.Progress;
 
 /**
  * Adds pixels from the highest value down and keeps account of the components of what has been

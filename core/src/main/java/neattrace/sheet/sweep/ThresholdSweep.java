@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.function.Function;
-import neattrace.progress.Progress;
 import neattrace.sheet.sweep.Change.Kind;
 import neattrace.sheet.sweep.Flood.Life;
 import neattrace.sheet.threshold.ToneMap;
+import neattrace.stage.Progress;
 
 /**
  * Counts, for every threshold between {@link #low} and {@link #high} (in 255ths of the way from

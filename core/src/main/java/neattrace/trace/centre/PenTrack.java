@@ -4,8 +4,8 @@ import java.awt.geom.Path2D;
 import java.util.Arrays;
 import neattrace.geom.Point;
 import neattrace.trace.InkLine;
+import neattrace.trace.InkShape;
 import neattrace.trace.SolidBlack;
-import neattrace.trace.edit.InkShape;
 
 /**
  * A stretch of pen track: places a pixel or so apart with the pen's width, in px. The arrays are

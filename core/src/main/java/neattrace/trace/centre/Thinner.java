@@ -1,9 +1,9 @@
 package neattrace.trace.centre;
 
 import java.util.BitSet;
-import neattrace.progress.Progress;
 import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
+import neattrace.stage.Progress;
 
 /** Thins ink to its skeleton. Linear in pixels; needs two ints a pixel and one an ink pixel. */
 public final class Thinner {

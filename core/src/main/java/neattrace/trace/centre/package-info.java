@@ -22,5 +22,8 @@
  *
  * <p>The track of a round pen of changing width, thinned to the places that matter (D. Douglas and
  * T. Peucker, Cartographica 10, 1973).
+ *
+ * <p>Lines as single paths, for pens, engravers and whoever wants to set their width anew: the
+ * middle of each stroke as curves, with its usual width; solid blacks as outlines.
  */
 package neattrace.trace.centre;

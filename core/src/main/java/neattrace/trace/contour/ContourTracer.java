@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import neattrace.array.LargestFirst;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.RunLabels;
+import neattrace.stage.Progress;
 
 /**
  * Finds every contour of an ink map. One pass over the pixels and one step for each border; memory

@@ -5,9 +5,9 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.RunLabels;
+import neattrace.stage.Progress;
 
 /**
  * Brings contours up to date where ink has changed. A border depends on the pixels beside it, a

@@ -2,8 +2,8 @@ package neattrace.trace.contour;
 
 import java.util.Arrays;
 import java.util.stream.IntStream;
-import neattrace.progress.Progress;
 import neattrace.raster.GaussianKernel;
+import neattrace.stage.Progress;
 
 /**
  * Finds the contour that a picture of pure black and white most likely shows. Time is linear in the

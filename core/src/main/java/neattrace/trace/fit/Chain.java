@@ -1,7 +1,6 @@
 package neattrace.trace.fit;
 
 import java.util.Arrays;
-import neattrace.geom.Point;
 
 /**
  * Cubics that follow each other smoothly along a section, as joints (place and direction) and arms
@@ -12,14 +11,6 @@ final class Chain {
 
     /** An arm is never longer than this share of the way. */
     private static final double LONGEST_ARM = 1;
-
-    /**
-     * While fitting, of cubics with more samples than twice this only about so many are measured.
-     */
-    private static final int ENOUGH = 24;
-
-    /** From this squared distance on the nearest place is looked for all along, px2. */
-    private static final double ASTRAY = 0.1;
 
     final Section section;
     int size;
@@ -33,8 +24,6 @@ final class Chain {
 
     double[] out = new double[8];
     double[] in = new double[8];
-
-    private final Cubic cubic = new Cubic();
 
     /** A chain of one cubic all along. */
     Chain(Section section) {
@@ -172,130 +161,5 @@ final class Chain {
     boolean isSane(int i) {
         double most = LONGEST_ARM * (section.length(at[i], at[i + 1]) + 1);
         return out[i] > 0 && in[i] > 0 && out[i] < most && in[i] < most;
-    }
-
-    /** How far the samples of cubic i keep from it; infinitely far if an arm is no use. */
-    FitError measure(int i) {
-        return measure(i, stride(i), Double.POSITIVE_INFINITY);
-    }
-
-    /** The same; but once a sample is farther off than {@code enough}, px, no more is looked at. */
-    FitError measure(int i, double enough) {
-        return measure(i, stride(i), enough);
-    }
-
-    /** Neighbours are half a pixel apart: of long cubics every second one tells enough. */
-    private int stride(int i) {
-        return at[i + 1] - at[i] > ENOUGH ? 2 : 1;
-    }
-
-    /**
-     * The same of a share of the samples where there are many: enough to turn a cubic down. Once
-     * one of them is farther off than {@code enough}, px, no more is looked at.
-     */
-    FitError glance(int i, double enough) {
-        return measure(i, glanceStride(i), enough);
-    }
-
-    /** Whether a glance at cubic i sees all that a measure does. */
-    boolean isSeenAtAGlance(int i) {
-        return glanceStride(i) == stride(i);
-    }
-
-    private int glanceStride(int i) {
-        return Math.max(stride(i), (at[i + 1] - at[i]) / ENOUGH);
-    }
-
-    private FitError measure(int i, int stride, double enough) {
-        if (!isSane(i)) {
-            double far = Double.POSITIVE_INFINITY;
-            return new FitError(far, far, far, section.at(at[i]), 1);
-        }
-        load(i, cubic);
-        return measure(i, cubic, stride, enough);
-    }
-
-    private FitError measure(int i, Cubic curve, int stride, double enough) {
-        double enoughSquare = enough * enough;
-        double sum = 0;
-        double squares = 0;
-        double max = 0;
-        int worst = at[i];
-        int count = 0;
-        double t = 0;
-        double pace = 0;
-        int last = at[i + 1];
-        for (int k = at[i]; k <= last; k += stride) {
-            double px = section.x[k];
-            double py = section.y[k];
-            double guess =
-                    count == 1
-                            ? curve.onward(t, px - section.x[at[i]], py - section.y[at[i]])
-                            : Math.min(1, t + pace);
-            guess = curve.nearer(px, py, curve.nearer(px, py, guess));
-            double square = curve.squareTo(px, py, guess);
-            if (square > ASTRAY) {
-                guess = curve.nearest(px, py);
-                square = Math.min(square, curve.squareTo(px, py, guess));
-            }
-            pace = guess - t;
-            t = guess;
-            count++;
-            sum += Math.sqrt(square);
-            squares += square;
-            if (square > max) {
-                max = square;
-                worst = k;
-                if (square > enoughSquare) {
-                    break;
-                }
-            }
-        }
-        return new FitError(sum, squares, Math.sqrt(max), section.at(worst), count);
-    }
-
-    /** How far the samples of cubic i keep from its chord at most, px. */
-    double fromChord(int i) {
-        double cx = x[i + 1] - x[i];
-        double cy = y[i + 1] - y[i];
-        double most = 0;
-        for (int k = at[i]; k <= at[i + 1]; k++) {
-            double across = (section.x[k] - x[i]) * cy - (section.y[k] - y[i]) * cx;
-            most = Math.max(most, Math.abs(across));
-        }
-        return most / Math.sqrt(cx * cx + cy * cy);
-    }
-
-    /** Cubic i as it is, or as the straight line between its joints. */
-    Piece piece(int i, boolean line) {
-        Point start = new Point(x[i], y[i]);
-        Point end = new Point(x[i + 1], y[i + 1]);
-        Point first = start.plus(direction(i).times(out[i]));
-        Point second = end.minus(direction(i + 1).times(in[i]));
-        if (line) {
-            Point third = end.minus(start).times(1 / 3.0);
-            first = start.plus(third);
-            second = end.minus(third);
-        }
-        cubic.set(
-                start.x(),
-                start.y(),
-                first.x(),
-                first.y(),
-                second.x(),
-                second.y(),
-                end.x(),
-                end.y());
-        return new Piece(
-                start,
-                first,
-                second,
-                end,
-                line,
-                measure(i, cubic, stride(i), Double.POSITIVE_INFINITY));
-    }
-
-    private Point direction(int i) {
-        return new Point(Math.cos(angle[i]), Math.sin(angle[i]));
     }
 }

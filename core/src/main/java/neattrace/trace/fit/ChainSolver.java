@@ -1,7 +1,5 @@
 package neattrace.trace.fit;
 
-import java.util.Arrays;
-
 /**
  * Finds places, directions and arms of a few neighbouring cubics together, so that the sum of
  * squared distances of their samples is least: Gauss and Newton's method, damped after Levenberg
@@ -30,10 +28,7 @@ final class ChainSolver {
 
     private final Chain chain;
     private final Cubic cubic = new Cubic();
-    private final double[][] normal = new double[UNKNOWNS][UNKNOWNS];
-    private final double[] right = new double[UNKNOWNS];
-    private final double[][] factor = new double[UNKNOWNS][UNKNOWNS];
-    private final double[] step = new double[UNKNOWNS];
+    private final NormalEquations equations = new NormalEquations(UNKNOWNS);
 
     /** For each cubic solved for, the samples picked, and how many each of them stands for. */
     private final double[][] pickedX = new double[MOST][PICKED];
@@ -77,7 +72,7 @@ final class ChainSolver {
         double damping = FIRST_DAMPING;
         double before = assemble(first, last, true);
         for (int round = 0; round < rounds; round++) {
-            if (!solve(damping)) {
+            if (!equations.solve(count, damping)) {
                 damping *= 100;
                 continue;
             }
@@ -117,18 +112,19 @@ final class ChainSolver {
 
     private void apply(int first, int last) {
         for (int i = first; i < last; i++) {
-            chain.out[i] += step[2 * (i - first)];
-            chain.in[i] += step[2 * (i - first) + 1];
+            chain.out[i] += equations.step(2 * (i - first));
+            chain.in[i] += equations.step(2 * (i - first) + 1);
         }
         for (int joint = first; joint <= last; joint++) {
             int at = place[joint - first];
             if (at >= 0) {
-                chain.x[joint] += step[at];
-                chain.y[joint] += step[at + 1];
+                chain.x[joint] += equations.step(at);
+                chain.y[joint] += equations.step(at + 1);
             }
             int angle = turn[joint - first];
             if (angle >= 0) {
-                chain.angle[joint] += Math.max(-MOST_TURN, Math.min(MOST_TURN, step[angle]));
+                chain.angle[joint] +=
+                        Math.max(-MOST_TURN, Math.min(MOST_TURN, equations.step(angle)));
             }
         }
     }
@@ -157,10 +153,7 @@ final class ChainSolver {
      * @param afresh whether the places on the curves nearest to the samples are not known yet
      */
     private double assemble(int first, int last, boolean afresh) {
-        for (int i = 0; i < count; i++) {
-            Arrays.fill(normal[i], 0, i + 1, 0);
-            right[i] = 0;
-        }
+        equations.clear(count);
         double total = 0;
         for (int i = first; i < last; i++) {
             chain.load(i, cubic);
@@ -259,50 +252,12 @@ final class ChainSolver {
         for (int a = 0; a < touches; a++) {
             double ax = moveX[a];
             double ay = moveY[a];
-            right[touched[a]] += moments.right(shareOf[a], ax, ay);
-            double[] row = normal[touched[a]];
+            equations.add(touched[a], moments.right(shareOf[a], ax, ay));
+            double[] row = equations.row(touched[a]);
             for (int b = 0; b <= a; b++) {
                 row[touched[b]] +=
                         moments.product(shareOf[a], shareOf[b], ax, ay, moveX[b], moveY[b]);
             }
         }
-    }
-
-    /** Cholesky's method on the damped equations; false if they are not positive definite. */
-    private boolean solve(double damping) {
-        for (int i = 0; i < count; i++) {
-            for (int j = 0; j <= i; j++) {
-                double sum = normal[i][j];
-                if (i == j) {
-                    sum += damping * sum + 1e-7;
-                }
-                for (int k = 0; k < j; k++) {
-                    sum -= factor[i][k] * factor[j][k];
-                }
-                if (i == j) {
-                    if (!(sum > 0)) {
-                        return false;
-                    }
-                    factor[i][i] = Math.sqrt(sum);
-                } else {
-                    factor[i][j] = sum / factor[j][j];
-                }
-            }
-        }
-        for (int i = 0; i < count; i++) {
-            double sum = right[i];
-            for (int k = 0; k < i; k++) {
-                sum -= factor[i][k] * step[k];
-            }
-            step[i] = sum / factor[i][i];
-        }
-        for (int i = count - 1; i >= 0; i--) {
-            double sum = step[i];
-            for (int k = i + 1; k < count; k++) {
-                sum -= factor[k][i] * step[k];
-            }
-            step[i] = sum / factor[i][i];
-        }
-        return true;
     }
 }

@@ -18,7 +18,7 @@ final class CircleFinder {
             return List.of();
         }
         // From the axis on, so that quarters are exact in any file.
-        Section ring = Section.ring(samples);
+        Section ring = Sections.ring(samples);
         Point centre = circle.centre();
         Point from = ring.at(0).minus(centre);
         Point next = ring.at(ring.last() / 8).minus(centre);

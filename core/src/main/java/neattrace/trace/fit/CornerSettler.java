@@ -40,7 +40,7 @@ final class CornerSettler {
         List<Side> sides = new ArrayList<>();
         for (int i = 0; i < corners.size(); i++) {
             Corner next = corners.get((i + 1) % corners.size());
-            sides.add(side(Section.between(samples, corners.get(i), next), bound));
+            sides.add(side(Sections.between(samples, corners.get(i), next), bound));
         }
         List<Corner> settled = new ArrayList<>();
         for (int i = 0; i < corners.size(); i++) {

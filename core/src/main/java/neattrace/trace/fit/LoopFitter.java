@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import neattrace.array.LargestFirst;
 import neattrace.geom.CubicLoop;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 
 /**
  * Fits one closed contour with cubic curves. Time grows with the contour's length times the log of

@@ -32,13 +32,14 @@ final class LoopPlan {
         if (corners.isEmpty()) {
             List<Piece> circle = CircleFinder.find(samples);
             List<Section> ring =
-                    circle.isEmpty() ? Section.ringParts(samples, maxErrorPx) : List.of();
+                    circle.isEmpty() ? SectionCutter.ringParts(samples, maxErrorPx) : List.of();
             return new LoopPlan(contour, maxErrorPx, circle, ring);
         }
         List<Section> sections = new ArrayList<>();
         for (int i = 0; i < corners.size(); i++) {
             Corner to = corners.get((i + 1) % corners.size());
-            sections.addAll(Section.between(samples, corners.get(i), to).parts(maxErrorPx));
+            sections.addAll(
+                    SectionCutter.parts(Sections.between(samples, corners.get(i), to), maxErrorPx));
         }
         return new LoopPlan(contour, maxErrorPx, List.of(), sections);
     }

@@ -41,13 +41,13 @@ public final class PathFitter {
             boolean atStart = i == 0;
             boolean atEnd = i + 2 == corners.size();
             Section whole =
-                    Section.open(
+                    Sections.open(
                             samples,
                             corners.get(i),
                             corners.get(i + 1),
                             atStart ? startAngle : Double.NaN,
                             atEnd ? endAngle : Double.NaN);
-            for (Section part : whole.parts(maxErrorPx)) {
+            for (Section part : SectionCutter.parts(whole, maxErrorPx)) {
                 pieces.addAll(SectionFitter.fit(part, maxErrorPx));
             }
         }

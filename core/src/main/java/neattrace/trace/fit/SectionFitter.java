@@ -45,12 +45,14 @@ final class SectionFitter {
     private final Section section;
     private final double bound;
     private final Chain chain;
+    private final ChainError error;
     private final ChainSolver solver;
 
     private SectionFitter(Section section, double bound) {
         this.section = section;
         this.bound = bound;
         this.chain = new Chain(section);
+        this.error = new ChainError(chain);
         this.solver = new ChainSolver(chain);
     }
 
@@ -61,7 +63,7 @@ final class SectionFitter {
      */
     static List<Piece> fit(Section section, double bound) {
         if (section.line) {
-            return List.of(new Chain(section).piece(0, true));
+            return List.of(new ChainError(new Chain(section)).piece(0, true));
         }
         if (section.arc != null) {
             return section.arc.pieces(section);
@@ -122,16 +124,16 @@ final class SectionFitter {
     }
 
     private boolean isClose(int i) {
-        return isClose(i, chain.glance(i, bound));
+        return isClose(i, error.glance(i, bound));
     }
 
     private boolean isClose(int i, FitError glance) {
-        return isClose(glance) && (chain.isSeenAtAGlance(i) || isClose(chain.measure(i, bound)));
+        return isClose(glance) && (error.isSeenAtAGlance(i) || isClose(error.measure(i, bound)));
     }
 
-    private boolean isClose(FitError error) {
-        return error.max() <= bound
-                && error.squares() <= error.count() * RMS_SHARE * RMS_SHARE * bound * bound;
+    private boolean isClose(FitError found) {
+        return found.max() <= bound
+                && found.squares() <= found.count() * RMS_SHARE * RMS_SHARE * bound * bound;
     }
 
     private void simplify() {
@@ -155,7 +157,7 @@ final class SectionFitter {
         Chain.State state = chain.keep(first, last);
         chain.drop(i);
         solver.relax(i - 1, i, FEW_ROUNDS, hopeless(i - 1, i));
-        FitError alone = chain.glance(i - 1, HOPELESS * bound);
+        FitError alone = error.glance(i - 1, HOPELESS * bound);
         if (isClose(i - 1, alone)) {
             return true;
         }
@@ -180,7 +182,7 @@ final class SectionFitter {
 
     /** Fits neighbours together, all along. */
     private void settle() {
-        double own = chain.measure(0).max();
+        double own = error.measure(0).max();
         for (int i = 0; i < Math.max(1, chain.size - 1); i++) {
             int last = Math.min(chain.size, i + 2);
             double next = worst(i + 1, last);
@@ -188,7 +190,7 @@ final class SectionFitter {
             Chain.State state = chain.keep(i, last);
             solver.relax(i, last, SETTLING_ROUNDS, Double.POSITIVE_INFINITY);
             double nextNow = worst(i + 1, last);
-            if (nextNow <= most && chain.measure(i, most).max() <= most) {
+            if (nextNow <= most && error.measure(i, most).max() <= most) {
                 own = nextNow;
             } else {
                 chain.restore(state);
@@ -200,7 +202,7 @@ final class SectionFitter {
     private double worst(int first, int last) {
         double worst = 0;
         for (int i = first; i < last; i++) {
-            worst = Math.max(worst, chain.measure(i).max());
+            worst = Math.max(worst, error.measure(i).max());
         }
         return worst;
     }
@@ -212,7 +214,7 @@ final class SectionFitter {
         }
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < chain.size; i++) {
-            pieces.add(chain.piece(i, lines.get(i)));
+            pieces.add(error.piece(i, lines.get(i)));
         }
         return pieces;
     }
@@ -222,7 +224,7 @@ final class SectionFitter {
         boolean betweenCorners = chain.isCorner(i) && chain.isCorner(i + 1);
         return length > 0
                 && (length >= SHORT_PX || betweenCorners)
-                && chain.fromChord(i) <= STRAIGHT_PX;
+                && error.fromChord(i) <= STRAIGHT_PX;
     }
 
     /**

@@ -3,11 +3,11 @@ package neattrace.trace.mend;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
+import neattrace.trace.InkEdit;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNode;
 import neattrace.trace.centre.LineIndex.Spot;
 import neattrace.trace.centre.PenTrack;
-import neattrace.trace.edit.InkEdit;
 
 /** Leads free ends on. */
 final class Joining {

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
+import neattrace.trace.InkEdit;
 import neattrace.trace.LineNet;
 import neattrace.trace.Stub;
 import neattrace.trace.centre.LineIndex;
 import neattrace.trace.centre.LineIndex.Spot;
 import neattrace.trace.centre.PenTrack;
-import neattrace.trace.edit.InkEdit;
 
 /**
  * Finds what a hand means on a drawing's lines and makes an edit of it. Places are in mm on the

@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Freehand;
 import neattrace.geom.Point;
+import neattrace.trace.InkEdit;
 import neattrace.trace.InkLine;
+import neattrace.trace.InkShape;
 import neattrace.trace.centre.LineIndex.Spot;
 import neattrace.trace.centre.PenTrack;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
 
 /** Puts a hand's line in the place of a stretch, of an end, or where nothing was. */
 final class Redrawing {

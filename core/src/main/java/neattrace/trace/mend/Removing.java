@@ -5,13 +5,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
+import neattrace.trace.InkEdit;
 import neattrace.trace.InkLine;
+import neattrace.trace.InkShape;
 import neattrace.trace.SolidBlack;
 import neattrace.trace.Stub;
 import neattrace.trace.centre.LineIndex.Spot;
 import neattrace.trace.centre.PenTrack;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
 
 /** Takes things off: nubs, dots, lines back to where they meet the next. */
 final class Removing {

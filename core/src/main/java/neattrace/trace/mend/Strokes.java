@@ -7,12 +7,12 @@ import java.util.Optional;
 import java.util.Set;
 import neattrace.geom.Point;
 import neattrace.trace.InkLine;
+import neattrace.trace.InkShape;
 import neattrace.trace.LineNet;
 import neattrace.trace.centre.LineIndex;
 import neattrace.trace.centre.LineIndex.Spot;
 import neattrace.trace.centre.PenTrack;
 import neattrace.trace.centre.StrokeJoiner;
-import neattrace.trace.edit.InkShape;
 
 /** The lines of a drawing and the strokes they make, to be pointed at and wiped off. */
 final class Strokes {

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
+import neattrace.trace.InkEdit;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineLimits;
 import neattrace.trace.LineNet;
 import neattrace.trace.SolidBlack;
 import neattrace.trace.centre.PenTrack;
-import neattrace.trace.edit.InkEdit;
 import neattrace.trace.review.LineFinding.Kind;
 
 /** Lines and gaps against what the goods can hold and what the eye can see. */

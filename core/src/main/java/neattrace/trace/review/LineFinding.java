@@ -2,7 +2,7 @@ package neattrace.trace.review;
 
 import java.util.Optional;
 import neattrace.geom.Point;
-import neattrace.trace.edit.InkEdit;
+import neattrace.trace.InkEdit;
 
 /**
  * Something doubtful about a line.

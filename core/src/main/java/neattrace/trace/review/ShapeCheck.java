@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
+import neattrace.trace.InkEdit;
 import neattrace.trace.InkLine;
+import neattrace.trace.InkShape;
 import neattrace.trace.LineNet;
 import neattrace.trace.LineNode;
 import neattrace.trace.Stub;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
 import neattrace.trace.mend.LineMender;
 import neattrace.trace.review.LineFinding.Kind;
 

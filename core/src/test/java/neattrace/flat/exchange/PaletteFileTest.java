@@ -147,6 +147,8 @@ class PaletteFileTest {
         "x.css, a { color: red }, no colour",
         "x.json, {\"swatches\": [, no JSON",
         "x.json, [\"red\"], no colour like",
+        "x.json, '{\"swatches\": [{\"hex\": \"#102030\", \"cmyk\": [1, 2, \"x\", 4]}]}', number 2",
+        "x.json, '{\"swatches\": [{\"hex\": \"#102030\", \"cmyk\": [1, 2]}]}', no list of 4",
         "x.csv, 'name,hex', no colour",
         "x.cxf, <a/>, no CxF",
         "x.cxf, <CxF, damaged",

@@ -9,7 +9,6 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.region.Area;
 import neattrace.region.AreaMap;
@@ -17,6 +16,7 @@ import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.outline.AreaOutliner;
 import neattrace.region.tree.AreaTree;
+import neattrace.stage.Progress;
 import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 

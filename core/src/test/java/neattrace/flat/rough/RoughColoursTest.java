@@ -14,7 +14,6 @@ import neattrace.press.Cmyk;
 import neattrace.press.DeltaE2000;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
-import neattrace.progress.Progress;
 import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
 import neattrace.raster.Picture;
@@ -22,6 +21,7 @@ import neattrace.raster.reading.PictureReader;
 import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
+import neattrace.stage.Progress;
 import neattrace.testing.Pictures;
 import org.junit.jupiter.api.Test;
 

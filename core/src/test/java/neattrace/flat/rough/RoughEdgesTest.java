@@ -11,7 +11,6 @@ import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.function.Consumer;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.DistanceTransform;
 import neattrace.raster.GreySheet;
 import neattrace.raster.InkMap;
@@ -21,6 +20,7 @@ import neattrace.region.AreaMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.region.area.AreaFinder;
+import neattrace.stage.Progress;
 import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 

@@ -8,6 +8,7 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.job.LogSection;
 import neattrace.job.Settled;
+import neattrace.json.DamagedException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -8,9 +8,9 @@ import java.util.stream.LongStream;
 import neattrace.geom.Outline;
 import neattrace.geom.OutlineDistance;
 import neattrace.job.Job;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
+import neattrace.stage.Progress;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 

@@ -34,12 +34,12 @@ import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SheetShape;
 import neattrace.sheet.SpeckRecipe;
 import neattrace.testing.Pictures;
+import neattrace.trace.InkEdit;
+import neattrace.trace.InkShape;
 import neattrace.trace.LineColour;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkShape;
 
 /** Small jobs of any kind, and changes of any kind to them. */
 public final class RandomJobs {

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.Join;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.tree.AreaTree;
+import neattrace.stage.Progress;
 import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;

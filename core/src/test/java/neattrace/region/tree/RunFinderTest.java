@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.region.CloseSettings;
 import neattrace.region.area.AreaFinder;
 import neattrace.region.tree.ColourRun.Target;
+import neattrace.stage.Progress;
 import org.junit.jupiter.api.Test;
 
 class RunFinderTest {

@@ -3,9 +3,9 @@ package neattrace.sheet.light;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import neattrace.progress.Progress;
 import neattrace.raster.Gaussian;
 import neattrace.sheet.SharpenRecipe;
+import neattrace.stage.Progress;
 import org.junit.jupiter.api.Test;
 
 class UnsharpTest {

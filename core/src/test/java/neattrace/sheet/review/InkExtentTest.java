@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.FrameRecipe.Crop;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Progress;
 import neattrace.testing.Sheets;
 import org.junit.jupiter.api.Test;
 

@@ -10,11 +10,11 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.List;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Progress;
 import neattrace.testing.Sheets;
 import org.junit.jupiter.api.Test;
 

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.concurrent.CancellationException;
-import neattrace.progress.Progress;
 import neattrace.raster.Gaussian;
 import neattrace.raster.GreySheet;
 import neattrace.raster.Picture;
@@ -14,6 +13,7 @@ import neattrace.raster.Resolution;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Progress;
 import neattrace.testing.Sheets;
 import org.junit.jupiter.api.Test;
 

@@ -7,10 +7,10 @@ import java.util.SplittableRandom;
 import neattrace.raster.InkMap;
 import neattrace.raster.RunLabels;
 import neattrace.sheet.SpeckRecipe;
-import neattrace.sheet.edge.EdgeLevels;
-import neattrace.sheet.edge.EdgeProfiles;
 import neattrace.sheet.speck.Evidence.Grain;
 import neattrace.sheet.speck.Speck.Fate;
+import neattrace.sheet.threshold.EdgeLevels;
+import neattrace.sheet.threshold.EdgeProfiles;
 import neattrace.sheet.threshold.ToneMap;
 import org.junit.jupiter.api.Test;
 

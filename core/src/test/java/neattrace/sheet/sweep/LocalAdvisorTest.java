@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.SplittableRandom;
-import neattrace.progress.Progress;
 import neattrace.raster.GreySheet;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
@@ -13,6 +12,7 @@ import neattrace.sheet.DecisionRecipe.Patch;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Progress;
 import neattrace.testing.Sheets;
 import org.junit.jupiter.api.Test;
 

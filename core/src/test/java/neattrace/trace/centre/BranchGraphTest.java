@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.util.Random;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.RunLabels;
+import neattrace.stage.Progress;
 import neattrace.testing.DrawnInk;
 import org.junit.jupiter.api.Test;
 

@@ -7,7 +7,7 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.util.Arrays;
 import java.util.List;
-import neattrace.progress.Progress;
+import neattrace.stage.Progress;
 import neattrace.testing.DrawnInk;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;

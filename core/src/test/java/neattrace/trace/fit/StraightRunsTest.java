@@ -95,7 +95,7 @@ class StraightRunsTest {
     void noPointOfARunKeepsFartherThanTheBound() {
         Shape shape = turned(new RoundRectangle2D.Double(60, 90, 130, 70, 30, 30), 5);
         Section section =
-                Section.ring(Samples.along(DrawnInk.contour(256, shape), LoopFitter.STEP_PX));
+                Sections.ring(Samples.along(DrawnInk.contour(256, shape), LoopFitter.STEP_PX));
 
         assertThat(StraightRuns.find(section, 0.3)).hasSizeGreaterThanOrEqualTo(3);
         assertThat(StraightRuns.find(section, 1e-4)).isEmpty();
@@ -103,7 +103,7 @@ class StraightRunsTest {
 
     private static List<StraightRun> runs(Shape shape) {
         return StraightRuns.find(
-                Section.ring(Samples.along(DrawnInk.contour(256, shape), LoopFitter.STEP_PX)),
+                Sections.ring(Samples.along(DrawnInk.contour(256, shape), LoopFitter.STEP_PX)),
                 BOUND);
     }
 

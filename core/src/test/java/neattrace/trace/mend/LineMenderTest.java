@@ -8,13 +8,13 @@ import java.awt.geom.Line2D;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
-import neattrace.progress.Progress;
 import neattrace.raster.InkMap;
 import neattrace.raster.RunLabels;
+import neattrace.stage.Progress;
 import neattrace.testing.DrawnInk;
+import neattrace.trace.InkEdit;
+import neattrace.trace.InkEditor;
 import neattrace.trace.centre.CentrelineFinder;
-import neattrace.trace.edit.InkEdit;
-import neattrace.trace.edit.InkEditor;
 import org.junit.jupiter.api.Test;
 
 /** Edits of drawings whose lines are known; one mm is ten px here. */

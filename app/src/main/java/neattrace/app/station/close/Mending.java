@@ -6,7 +6,7 @@ import neattrace.job.Job;
 import neattrace.job.change.Closing;
 import neattrace.region.Gap;
 import neattrace.region.Mend;
-import neattrace.trace.edit.InkEdit;
+import neattrace.trace.InkEdit;
 
 /** Closes gaps in the way that was chosen. */
 final class Mending {

@@ -37,8 +37,8 @@ import neattrace.job.pipeline.Traced;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
 import neattrace.print.PrintLayer;
-import neattrace.progress.Progress;
-import neattrace.trace.stroke.StrokeArt;
+import neattrace.stage.Progress;
+import neattrace.trace.centre.StrokeArt;
 
 /** Writes the drawing for others. */
 public final class HandOverPanel implements StationPanel {

@@ -14,8 +14,8 @@ import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.pipeline.LineStudy;
+import neattrace.trace.InkEdit;
 import neattrace.trace.LineRecipe;
-import neattrace.trace.edit.InkEdit;
 import neattrace.trace.mend.LineMender;
 
 /** What the steps of the line work with. */

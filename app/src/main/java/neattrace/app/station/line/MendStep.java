@@ -18,8 +18,8 @@ import neattrace.app.table.hand.SpanHand;
 import neattrace.app.table.hand.TrailHand;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
+import neattrace.trace.InkEdit;
 import neattrace.trace.WeightRecipe;
-import neattrace.trace.edit.InkEdit;
 
 /** Lines mended by hand, one action each; every one can be taken back on its own. */
 final class MendStep implements Step {

@@ -15,9 +15,9 @@ import javafx.stage.FileChooser;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
 import neattrace.app.work.Shown;
-import neattrace.job.recipe.NamedRecipe;
-import neattrace.job.recipe.RecipeException;
-import neattrace.job.recipe.RecipeFile;
+import neattrace.job.file.NamedRecipe;
+import neattrace.job.file.RecipeException;
+import neattrace.job.file.RecipeFile;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.SheetStep;
 
