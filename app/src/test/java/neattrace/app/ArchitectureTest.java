@@ -35,7 +35,6 @@ import neattrace.region.tree.Slice;
 import neattrace.sheet.SheetFrame;
 import neattrace.sheet.ink.InkPreview;
 import neattrace.sheet.ink.InkReading;
-import neattrace.sheet.review.Goods;
 import neattrace.sheet.review.ScanFitness;
 import neattrace.sheet.review.SheetReview;
 import neattrace.sheet.review.Tilt;
@@ -73,6 +72,7 @@ class ArchitectureTest {
         "neattrace.finding",
         "neattrace.flat",
         "neattrace.geom",
+        "neattrace.goods",
         "neattrace.inspection",
         "neattrace.job",
         "neattrace.job.change",
@@ -119,7 +119,6 @@ class ArchitectureTest {
                     AreaTree.class,
                     Neck.class,
                     CalmStretch.class,
-                    Goods.class,
                     ScanFitness.class,
                     SheetFrame.class,
                     InkPreview.class,

@@ -24,6 +24,8 @@ import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.flat.exchange.PaletteFile;
 import neattrace.geom.Point;
+import neattrace.goods.GoodsWish;
+import neattrace.job.setting.GoodsSettings;
 import neattrace.press.Cmyk;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -300,7 +302,6 @@ class FlatsStationTest extends WindowTest {
         step(robot, "finish");
         fire(robot, "#pieces");
         set(robot, "#spread", "0.17");
-        set(robot, "#most-inks", "1");
         assertThat(workspace.shownProperty().get().art().pieces())
                 .isEqualTo(FlatRecipe.Pieces.BY_AREA);
         assertThat(workspace.shownProperty().get().art().spreadMm()).isEqualTo(0.17);
@@ -309,9 +310,20 @@ class FlatsStationTest extends WindowTest {
                         workspace.change(
                                 "Both",
                                 job ->
-                                        job.withFills(
-                                                List.of(new Fill(LEFT, 1), new Fill(RIGHT, 2)))));
+                                        job.withGoods(
+                                                        job.goods()
+                                                                .with(
+                                                                        GoodsWish.parse(
+                                                                                "shirt:20mm",
+                                                                                List.of())))
+                                                .withFills(
+                                                        List.of(
+                                                                new Fill(LEFT, 1),
+                                                                new Fill(RIGHT, 2)))));
         settled();
-        assertThat(findings().get(0).title()).isEqualTo("2 colours, and the printer takes 1");
+        robot.interact(
+                () -> workspace.change("Two inks", job -> GoodsSettings.of(1).inks().with(job, 2)));
+        settled();
+        assertThat(findings().get(0).title()).isEqualTo("3 inks on the 20 mm shirt; 2 at most");
     }
 }

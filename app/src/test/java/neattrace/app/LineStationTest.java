@@ -19,6 +19,8 @@ import javafx.stage.Stage;
 import neattrace.app.table.LineLook;
 import neattrace.finding.Finding;
 import neattrace.geom.Point;
+import neattrace.goods.Goods;
+import neattrace.goods.UsualGoods;
 import neattrace.raster.PngFile;
 import neattrace.trace.InkEdit;
 import neattrace.trace.LineRecipe;
@@ -234,8 +236,11 @@ class LineStationTest extends WindowTest {
         assertThat(workbench.table().lineLookProperty().get()).isEqualTo(LineLook.NOTHING);
         robot.push(KeyCode.L);
         assertThat(workbench.table().lineLookProperty().get()).isEqualTo(LineLook.WIDTHS);
-        robot.push(KeyCode.DIGIT6);
-        set(robot, "#limit-line", "0.8");
+        Goods strict =
+                UsualGoods.UNDECIDED.withDetail(UsualGoods.UNDECIDED.detail().withLineMm(0.8));
+        robot.interact(
+                () -> workspace.change("For", job -> job.withGoods(job.goods().with(strict))));
+        settled();
         assertThat(findings("line"))
                 .extracting(Finding::title)
                 .anyMatch(t -> t.startsWith("A line is only 0.60 mm"));

@@ -11,6 +11,7 @@ import neattrace.finding.FindingsJson;
 import neattrace.finding.Group;
 import neattrace.finding.Place;
 import neattrace.inspection.Inspector;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
@@ -38,6 +39,14 @@ final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "IN", description = "A picture, or a job (" + JobFile.ENDING + ").")
     private Path input;
 
+    @Option(
+            names = "--for",
+            paramLabel = "GOODS[:SIZE]",
+            description =
+                    "What it is for, such as sticker:60mm, shirt:280mm, colouring-page:A4; may be"
+                            + " given several times.")
+    private List<String> goods = List.of();
+
     @Option(names = "--json", description = "Tell it as JSON (docs/findings.md).")
     private boolean json;
 
@@ -54,7 +63,9 @@ final class CheckCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         options.check(spec);
-        Job job = options.in(spec, job());
+        GoodsSection wanted = Usage.goods(spec, goods);
+        Job read = options.in(spec, job());
+        Job job = goods.isEmpty() ? read : read.withGoods(wanted);
         Pipeline pipeline = new Pipeline();
         Drawing drawing = pipeline.run(job, reporter.progress().part(0, 0.6));
         Findings findings =

@@ -4,12 +4,13 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import neattrace.goods.Goods;
+import neattrace.goods.UsualGoods;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureReader;
 import neattrace.sheet.SheetRecipe;
 import neattrace.sheet.ink.InkMapper;
 import neattrace.sheet.ink.InkReading;
-import neattrace.sheet.review.Goods;
 import neattrace.sheet.review.ScanFitness;
 import neattrace.sheet.sweep.CalmStretch;
 import neattrace.stage.Progress;
@@ -63,14 +64,15 @@ final class InfoCommand implements Callable<Integer> {
             say("next time", "scan at %.0f ppi", fitness.nextPpi());
             reading.calm().ifPresent(this::sayCalm);
         }
-        for (Goods goods : Goods.values()) {
+        for (Goods goods : UsualGoods.all()) {
+            double ppi = goods.sizing().ppi();
             say(
                     "good for",
                     "%-24s up to %.0f x %.0f mm (%.0f ppi)",
-                    goods.label(),
-                    fitness.widthMm(goods.ppi()),
-                    fitness.heightMm(goods.ppi()),
-                    goods.ppi());
+                    goods.name(),
+                    fitness.widthMm(ppi),
+                    fitness.heightMm(ppi),
+                    ppi);
         }
         if (picture.resolution().ppi() < PRINT_PPI) {
             say(

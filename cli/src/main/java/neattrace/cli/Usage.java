@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import neattrace.files.SameFile;
+import neattrace.goods.GoodsFile;
+import neattrace.goods.GoodsWish;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.setting.Settings;
 import neattrace.raster.Resolution;
@@ -65,6 +68,23 @@ final class Usage {
                             + ", not as "
                             + output.getFileName()
                             + " does.");
+        }
+    }
+
+    /**
+     * Goods given on the command line.
+     *
+     * @throws ParameterException if there are no such goods or no such size
+     */
+    static GoodsSection goods(CommandSpec spec, List<String> wishes) {
+        try {
+            GoodsSection section = GoodsSection.UNDECIDED;
+            for (String wish : wishes) {
+                section = section.with(GoodsWish.parse(wish, GoodsFile.shelf().all()));
+            }
+            return section;
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), "--for: " + e.getMessage() + ".");
         }
     }
 

@@ -1,6 +1,7 @@
 package neattrace.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -363,7 +364,7 @@ class NeatTraceTest {
         Outcome plain = run("check", drawing);
         assertThat(plain.code()).isZero();
         assertThat(plain.out()).contains("info  flats      2 areas to colour", "at 5.4, 5.4 mm");
-        Outcome thin = run("check", drawing, "--set", "limit-line=0.6", "--json");
+        Outcome thin = run("check", drawing, "--for", "sticker:11mm", "--json");
         JsonNode found = new ObjectMapper().readTree(thin.out());
         JsonNode line =
                 StreamSupport.stream(found.spliterator(), false)
@@ -372,14 +373,24 @@ class NeatTraceTest {
                         .orElseThrow();
         assertThat(line.get("station").asText()).isEqualTo("line");
         assertThat(line.get("severity").asText()).isEqualTo("look");
-        assertThat(line.get("goods").isArray()).isTrue();
+        assertThat(line.get("goods")).hasSize(1);
+        assertThat(line.get("goods").get(0).asText()).isEqualTo("sticker");
         assertThat(line.get("at")).hasSize(2);
         assertThat(line.get("extent")).hasSize(2);
-        // A pen of 6 px at 300 ppi.
-        assertThat(line.get("measure").get("value").asDouble()).isBetween(0.45, 0.56);
+        // A pen of 6 px; the drawing is 232 px wide and 6 mm within its border of twice 2.5 mm.
+        assertThat(line.get("measure").get("value").asDouble())
+                .isCloseTo(6 * 6 / 232.0, within(0.02));
         assertThat(line.get("measure").get("unit").asText()).isEqualTo("mm");
-        assertThat(line.get("limit").asDouble()).isEqualTo(0.6);
-        assertThat(line.get("words").asText()).startsWith("A line is only 0.5");
+        assertThat(line.get("limit").asDouble()).isEqualTo(0.25);
+        assertThat(line.get("words").asText())
+                .matches("A line is only 0.1\\d mm wide on the 11 mm sticker");
+        assertThat(thin.code()).as("bare areas stop a sticker").isEqualTo(5);
+        Outcome page = run("check", drawing, "--for", "colouring-page");
+        assertThat(page.code()).isZero();
+        assertThat(page.out()).doesNotContain("to colour", "bare");
+        for (String wrong : List.of("boat", "sticker:0mm", "sticker:wide")) {
+            assertThat(run("check", drawing, "--for", wrong).code()).isEqualTo(2);
+        }
         assertThat(line.get("answers").get(0).get("words").asText()).isEqualTo("Thicken it");
         Files.write(drawing, rings(0, 0, 0));
         assertThat(run("check", drawing).out()).contains("look  sheet").contains("resolution");

@@ -38,29 +38,35 @@ public final class PngWriter {
                             + height
                             + " pixels is too large; the limit is 200 million. Lower the ppi.");
         }
-        PngFile.write(paint(plan, (int) width, (int) height), ppi, out);
+        PngFile.write(paint(plan, (int) width, (int) height, true), ppi, out);
     }
 
     /** A small PNG for previews; the longer side has at most {@code side} pixels. */
     public static byte[] preview(PrintPlan plan, int side) throws IOException {
+        return preview(plan, side, true);
+    }
+
+    /** The same, with or without the colours beneath the lines. */
+    public static byte[] preview(PrintPlan plan, int side, boolean colours) throws IOException {
         double scale = side / Math.max(plan.widthMm(), plan.heightMm());
         BufferedImage image =
                 paint(
                         plan,
                         (int) Math.max(1, plan.widthMm() * scale),
-                        (int) Math.max(1, plan.heightMm() * scale));
+                        (int) Math.max(1, plan.heightMm() * scale),
+                        colours);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(image, "png", out);
         return out.toByteArray();
     }
 
-    private static BufferedImage paint(PrintPlan plan, int width, int height) {
+    private static BufferedImage paint(PrintPlan plan, int width, int height, boolean colours) {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = image.createGraphics();
         AffineTransform scale =
                 AffineTransform.getScaleInstance(width / plan.widthMm(), height / plan.heightMm());
         Rectangle2D all = new Rectangle2D.Double(0, 0, width, height);
-        new PlanPainter(plan).paint(graphics, scale, all, true, true);
+        new PlanPainter(plan).paint(graphics, scale, all, colours, true);
         graphics.dispose();
         return image;
     }

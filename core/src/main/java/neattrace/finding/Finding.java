@@ -43,6 +43,11 @@ public record Finding(
                 List.of(answers));
     }
 
+    /** The same for some goods. */
+    public Finding on(List<String> value) {
+        return new Finding(kind, place, measure, limit, value, title, reason, answers);
+    }
+
     /** The same at a place. */
     public Finding at(Place value) {
         return new Finding(kind, Optional.of(value), measure, limit, goods, title, reason, answers);

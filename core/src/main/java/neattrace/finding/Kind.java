@@ -13,6 +13,16 @@ import java.util.Locale;
  */
 public record Kind(String station, String key, Severity severity, Cost cost, String many) {
 
+    /** The same, more or less serious. */
+    public Kind withSeverity(Severity value) {
+        return new Kind(station, key, value, cost, many);
+    }
+
+    /** The same with several told of in other words, with {@code %d} for how many. */
+    public Kind withMany(String value) {
+        return new Kind(station, key, severity, cost, value);
+    }
+
     /** Several of them, in a person's words. */
     public String several(int count) {
         return String.format(Locale.ROOT, many, count);

@@ -7,14 +7,12 @@ import neattrace.geom.Point;
 /**
  * How flats are finished.
  *
- * @param limits what the goods ask of them
  * @param spreadMm how far a colour runs on beneath the neighbour that lies above it, mm
  * @param pieces what is one shape in a file
  * @param lightDegrees where the light comes from, clockwise from above; 315 is from the upper left
  * @param forms insets, shadows and highlights, oldest first
  */
-public record FlatRecipe(
-        FlatLimits limits, double spreadMm, Pieces pieces, double lightDegrees, List<Form> forms) {
+public record FlatRecipe(double spreadMm, Pieces pieces, double lightDegrees, List<Form> forms) {
 
     /** What is one shape in a file. */
     public enum Pieces {
@@ -40,8 +38,7 @@ public record FlatRecipe(
 
     /** As most people want it. */
     public static final FlatRecipe USUAL =
-            new FlatRecipe(
-                    FlatLimits.USUAL, USUAL_SPREAD_MM, Pieces.UNITED, USUAL_LIGHT, List.of());
+            new FlatRecipe(USUAL_SPREAD_MM, Pieces.UNITED, USUAL_LIGHT, List.of());
 
     public FlatRecipe {
         if (!(spreadMm >= 0 && spreadMm <= MOST_SPREAD_MM)) {
@@ -53,29 +50,24 @@ public record FlatRecipe(
         forms = List.copyOf(forms);
     }
 
-    /** The same with other limits. */
-    public FlatRecipe withLimits(FlatLimits next) {
-        return new FlatRecipe(next, spreadMm, pieces, lightDegrees, forms);
-    }
-
     /** The same with another spread. */
     public FlatRecipe withSpreadMm(double next) {
-        return new FlatRecipe(limits, next, pieces, lightDegrees, forms);
+        return new FlatRecipe(next, pieces, lightDegrees, forms);
     }
 
     /** The same with other pieces. */
     public FlatRecipe withPieces(Pieces next) {
-        return new FlatRecipe(limits, spreadMm, next, lightDegrees, forms);
+        return new FlatRecipe(spreadMm, next, lightDegrees, forms);
     }
 
     /** The same in another light. */
     public FlatRecipe withLightDegrees(double next) {
-        return new FlatRecipe(limits, spreadMm, pieces, next, forms);
+        return new FlatRecipe(spreadMm, pieces, next, forms);
     }
 
     /** The same with other forms. */
     public FlatRecipe withForms(List<Form> next) {
-        return new FlatRecipe(limits, spreadMm, pieces, lightDegrees, next);
+        return new FlatRecipe(spreadMm, pieces, lightDegrees, next);
     }
 
     /** The same without a swatch, in forms. */

@@ -10,8 +10,10 @@ import neattrace.finding.Group;
 import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Place;
+import neattrace.finding.Severity;
 import neattrace.flat.Fill;
 import neattrace.geom.Point;
+import neattrace.goods.Needs.Coloured;
 import neattrace.job.change.Colouring;
 import neattrace.region.Area;
 
@@ -36,14 +38,25 @@ final class BareAreas {
                         .filter(area -> !reads.swatchOf().containsKey(area.label()))
                         .sorted(Comparator.comparingLong(Area::pixels))
                         .toList();
-        // A page that nobody has begun to colour has no areas that were missed.
-        return group(
-                        reads.swatchOf().isEmpty()
-                                ? FlatInspection.UNCOLOURED
-                                : FlatInspection.BARE,
-                        bare)
-                .stream()
+        if (wanting().isEmpty()) {
+            return List.of();
+        }
+        return group(kind(), bare).stream().toList();
+    }
+
+    /** Goods on which a bare area may be a mistake. */
+    private List<Wished> wanting() {
+        return reads.wished().stream()
+                .filter(one -> one.goods().needs().coloured() != Coloured.NO)
                 .toList();
+    }
+
+    private Kind kind() {
+        boolean stops =
+                wanting().stream().anyMatch(one -> one.goods().needs().coloured() == Coloured.YES);
+        // A page that nobody has begun to colour has no areas that were missed.
+        Kind kind = reads.swatchOf().isEmpty() ? FlatInspection.UNCOLOURED : FlatInspection.BARE;
+        return stops ? kind.withSeverity(Severity.STOP) : kind;
     }
 
     private Optional<Group> group(Kind kind, List<Area> bare) {
@@ -81,10 +94,23 @@ final class BareAreas {
                                 squareMm),
                         squareMm < SPECK
                                 ? "A speck this small is easily missed and prints white."
-                                : "An enclosed area that is still bare.",
+                                : reason(),
                         new Answer.Colour("colour", "Colour it", List.of(area)),
                         bareAll("Leave it bare", List.of(area)))
                 .at(new Place.Spot(at, Math.max(3, 2.5 * area.radiusPx() * reads.mmPerPx())))
-                .measuring(new Measure(squareMm, "mm²"));
+                .measuring(new Measure(squareMm, "mm²"))
+                .on(Wished.keys(wanting()));
+    }
+
+    private String reason() {
+        return wanting().stream()
+                .filter(Wished::isDecided)
+                .findFirst()
+                .map(
+                        one ->
+                                one.goods().needs().coloured() == Coloured.YES
+                                        ? one.subject() + " wants a colour in every area."
+                                        : one.subject() + " shows its cloth or paper there: meant?")
+                .orElse("An enclosed area that is still bare.");
     }
 }

@@ -53,7 +53,8 @@ final class CloseInspection {
             CloseSettings close,
             double pxPerMm,
             boolean blank,
-            Optional<Same<LineStudy>> study) {
+            Optional<Same<LineStudy>> study,
+            List<Wished> wished) {
 
         static Reads of(Known known) {
             Drawing drawing = known.drawing();
@@ -63,7 +64,8 @@ final class CloseInspection {
                     drawing.job().close(),
                     drawing.resolution().pxPerMm(),
                     drawing.lines().isEmpty(),
-                    known.study().map(Same::of));
+                    known.study().map(Same::of),
+                    Wished.of(drawing));
         }
 
         double mmPerPx() {

@@ -12,7 +12,6 @@ import neattrace.finding.Group;
 import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Place;
-import neattrace.flat.Fill;
 import neattrace.flat.review.FlatFinding;
 import neattrace.flat.review.FlatReview;
 import neattrace.geom.Point;
@@ -69,9 +68,6 @@ final class FlatFindings {
     }
 
     private Optional<Finding> finding(FlatFinding finding) {
-        if (finding instanceof FlatFinding.TooManyInks inks) {
-            return Optional.of(tooMany(inks));
-        }
         if (finding instanceof FlatFinding.Alike alike) {
             return alike(alike);
         }
@@ -81,23 +77,10 @@ final class FlatFindings {
         if (finding instanceof FlatFinding.WideLeak leak) {
             return leak(leak);
         }
-        if (finding instanceof FlatFinding.TooSmall small) {
-            return tooSmall(small);
-        }
         if (finding instanceof FlatFinding.Crowded crowded) {
             return crowded(crowded);
         }
         return usedOnce((FlatFinding.UsedOnce) finding);
-    }
-
-    private static Finding tooMany(FlatFinding.TooManyInks inks) {
-        return Finding.of(
-                        FlatInspection.TOO_MANY_INKS,
-                        inks.inks() + " colours, and the printer takes " + inks.limit(),
-                        "Each colour is an ink and costs. Replace those that matter least, at"
-                                + " Palette.")
-                .measuring(Measure.count(inks.inks()))
-                .against(inks.limit());
     }
 
     private Optional<Finding> acrossCut(FlatFinding.SameAcrossCut same) {
@@ -172,37 +155,6 @@ final class FlatFindings {
                                         List.of(),
                                         Math.max(4, 3 * leak.widthMm())))
                         .measuring(Measure.mm(leak.widthMm())));
-    }
-
-    private Optional<Finding> tooSmall(FlatFinding.TooSmall small) {
-        Point at = small.area().anchor().times(mmPerPx);
-        if (left.isLeft("small", at)) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                Finding.of(
-                                FlatInspection.TOO_SMALL,
-                                String.format(
-                                        Locale.ROOT, "An area only %.2f mm wide", small.widthMm()),
-                                String.format(
-                                        Locale.ROOT,
-                                        "A pencil or a blade needs %.1f mm to get in (set at"
-                                                + " Finish).",
-                                        reads.limits().leastAreaMm()),
-                                left.leave("small", at),
-                                new Answer.Change(
-                                        "leave-bare",
-                                        "Leave it bare",
-                                        "Leave an area bare",
-                                        (job, drawing) ->
-                                                Colouring.fill(
-                                                        job,
-                                                        drawing,
-                                                        List.of(small.area()),
-                                                        Fill.PAPER)))
-                        .at(new Place.Spot(at, 3))
-                        .measuring(Measure.mm(small.widthMm()))
-                        .against(reads.limits().leastAreaMm()));
     }
 
     private Optional<Finding> crowded(FlatFinding.Crowded crowded) {

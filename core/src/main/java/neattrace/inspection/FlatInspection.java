@@ -13,7 +13,6 @@ import neattrace.finding.Place;
 import neattrace.finding.Severity;
 import neattrace.flat.AreaGroup;
 import neattrace.flat.Fill;
-import neattrace.flat.FlatLimits;
 import neattrace.flat.Form;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.Attachment;
@@ -93,7 +92,8 @@ final class FlatInspection {
             List<Swatch> swatches,
             List<AreaGroup> named,
             List<Form> lostForms,
-            FlatLimits limits,
+            List<Wished> wished,
+            boolean blackLines,
             CloseSettings close,
             double pxPerMm,
             LogSection log) {
@@ -108,7 +108,8 @@ final class FlatInspection {
                     drawing.job().swatches(),
                     drawing.job().groups(),
                     drawing.lostForms(),
-                    drawing.job().flat().limits(),
+                    Wished.of(drawing),
+                    !drawing.traced().blackLines().isEmpty(),
                     drawing.job().close(),
                     drawing.resolution().pxPerMm(),
                     drawing.job().log());
@@ -139,6 +140,7 @@ final class FlatInspection {
         lost(reads.lostForms().stream().map(FlatInspection::lost).toList());
         lost(scattered());
         groups.addAll(new BareAreas(reads).groups());
+        groups.addAll(new GoodsFlats(reads).groups());
         groups.addAll(new FlatFindings(reads, doubtful()).groups());
         return groups;
     }
@@ -153,8 +155,7 @@ final class FlatInspection {
                                 reads.swatchOf(),
                                 reads.swatches(),
                                 reads.mmPerPx(),
-                                PressProfile.bundled(),
-                                reads.limits()));
+                                PressProfile.bundled()));
         doubtful.addAll(
                 FlatReview.acrossCuts(
                         areas,

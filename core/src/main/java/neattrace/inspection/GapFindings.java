@@ -8,9 +8,12 @@ import java.util.Optional;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
+import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Place;
+import neattrace.finding.Severity;
 import neattrace.geom.Point;
+import neattrace.goods.Needs.Coloured;
 import neattrace.job.change.Closing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Gap;
@@ -45,9 +48,37 @@ final class GapFindings {
                                         .thenComparingDouble(Gap::widthPx))
                         .toList();
         List<Group> groups = new ArrayList<>();
+        if (concerned().isEmpty()) {
+            return groups;
+        }
         group(undecided, false, "Close all %d", "All are meant").ifPresent(groups::add);
         group(undecided, true, "Keep all %d closed", "Open all %d").ifPresent(groups::add);
         return groups;
+    }
+
+    /**
+     * Goods for which it matters whether areas are closed; those that must be, if there are any.
+     */
+    private List<Wished> concerned() {
+        if (mustBeClosed().isPresent()) {
+            return reads.wished().stream().filter(one -> one.goods().needs().closed()).toList();
+        }
+        return reads.wished().stream()
+                .filter(one -> one.goods().needs().coloured() != Coloured.NO)
+                .toList();
+    }
+
+    private Optional<Wished> mustBeClosed() {
+        return reads.wished().stream().filter(one -> one.goods().needs().closed()).findFirst();
+    }
+
+    private Kind kind(Gap gap) {
+        if (gap.closed()) {
+            return CloseInspection.CLOSED;
+        }
+        return mustBeClosed().isPresent()
+                ? CloseInspection.OPEN.withSeverity(Severity.STOP)
+                : CloseInspection.OPEN;
     }
 
     private Optional<Group> group(List<Gap> gaps, boolean closed, String close, String open) {
@@ -86,7 +117,7 @@ final class GapFindings {
         answers.add(new Answer.ByHand("draw", "Draw it", "knife"));
         lineMeant(gap).ifPresent(answers::add);
         return Finding.of(
-                        gap.closed() ? CloseInspection.CLOSED : CloseInspection.OPEN,
+                        kind(gap),
                         String.format(
                                 Locale.ROOT,
                                 gap.closed()
@@ -104,7 +135,8 @@ final class GapFindings {
                                 Closing.way(gap, mend, study, mmPerPx),
                                 Math.max(3, 3 * mm)))
                 .measuring(Measure.mm(mm))
-                .against(reads.areas().value().gapPx() * mmPerPx);
+                .against(reads.areas().value().gapPx() * mmPerPx)
+                .on(Wished.keys(gap.closed() ? List.of() : concerned()));
     }
 
     private static Answer decide(String key, String label, Point at, boolean close) {
@@ -140,6 +172,12 @@ final class GapFindings {
 
     /** Why it is thought to be a gap, how surely, and what it parts. */
     private String reason(Gap gap) {
+        Optional<Wished> page = mustBeClosed().filter(one -> !gap.closed());
+        String why = page.map(one -> " " + one.subject() + " must be closed.").orElse("");
+        return parts(gap) + why;
+    }
+
+    private String parts(Gap gap) {
         String what =
                 switch (gap.ends()) {
                     case 2 -> "Two ends of lines point at each other: surely a slip.";

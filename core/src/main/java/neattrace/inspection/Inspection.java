@@ -1,9 +1,11 @@
 package neattrace.inspection;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.function.Function;
 import neattrace.finding.Group;
 import neattrace.finding.Kind;
+import neattrace.stage.Run;
 import neattrace.stage.Stage;
 
 /**
@@ -31,10 +33,25 @@ public final class Inspection<I> {
             List<Kind> kinds,
             Function<Known, I> reads,
             Function<I, List<Group>> find) {
+        this(station, kinds, reads, (input, run) -> find.apply(input));
+    }
+
+    /** One that takes steps which are remembered by themselves. */
+    Inspection(String station, List<Kind> kinds, Function<Known, I> reads, Finder<I> find) {
         this.station = station;
         this.kinds = List.copyOf(kinds);
         this.reads = reads;
-        this.stage = new Stage<>("Looking through the job", (input, run) -> find.apply(input));
+        this.stage = new Stage<>("Looking through the job", find::find);
+    }
+
+    /**
+     * Finds.
+     *
+     * @param <I> what it reads
+     */
+    interface Finder<I> {
+
+        List<Group> find(I input, Run<I, List<Group>> run) throws IOException;
     }
 
     /** The station's key. */

@@ -20,8 +20,10 @@ public final class Inspector {
     /** What is looked for, in the order in which one works. */
     public static final List<Inspection<?>> ALL =
             List.of(
+                    BriefInspection.BRIEF,
                     SheetInspection.SHEET,
                     LineInspection.LINE,
+                    LimitInspection.LIMITS,
                     CloseInspection.CLOSE,
                     FlatInspection.FLATS,
                     PressInspection.PRESS,

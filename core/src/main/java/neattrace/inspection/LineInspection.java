@@ -46,7 +46,7 @@ final class LineInspection {
                     STATION,
                     Stream.of(
                                     Stream.of(NOISE, EDIT, POINT),
-                                    StudyWords.KINDS.values().stream(),
+                                    StudyWords.WHATEVER_FOR.stream(),
                                     Stream.of(DEVIATION))
                             .flatMap(kinds -> kinds)
                             .toList(),
@@ -110,9 +110,18 @@ final class LineInspection {
         }
         drop(reads.adriftEdits().stream().map(LineInspection::adrift).toList());
         drop(reads.adriftPoints().stream().map(LineInspection::adrift).toList());
+        Leaving left =
+                new Leaving(
+                        STATION,
+                        reads.reading().value(),
+                        reads.resolution().pxPerMm(),
+                        reads.log());
+        LineFindings told = new LineFindings(left, reads.line().edits());
         reads.study()
                 .ifPresent(
-                        study -> groups.addAll(new StudyFindings(reads, study.value()).groups()));
+                        study ->
+                                groups.addAll(
+                                        told.groups(study.value().findings(), Optional.empty())));
         Group.of(deviations(), MOST_DEVIATIONS, all -> List.of(closer())).ifPresent(groups::add);
         return groups;
     }

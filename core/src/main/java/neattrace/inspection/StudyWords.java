@@ -1,17 +1,28 @@
 package neattrace.inspection;
 
 import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import neattrace.finding.Cost;
 import neattrace.finding.Severity;
-import neattrace.trace.review.LineFinding;
+import neattrace.goods.Detail;
 import neattrace.trace.review.LineFinding.Kind;
 
 /** What is found about lines, in a person's words. */
 final class StudyWords {
 
     /** Kinds of findings by what the review calls them, in its order. */
-    static final Map<Kind, neattrace.finding.Kind> KINDS = kinds();
+    private static final Map<Kind, neattrace.finding.Kind> KINDS = kinds();
+
+    /** Those that only limits of goods bring about. */
+    static final List<neattrace.finding.Kind> AGAINST_GOODS =
+            List.of(KINDS.get(Kind.THIN), KINDS.get(Kind.TIGHT), KINDS.get(Kind.UNSEEN));
+
+    /** Those that matter whatever a drawing is for, in the review's order. */
+    static final List<neattrace.finding.Kind> WHATEVER_FOR =
+            KINDS.values().stream().filter(kind -> !AGAINST_GOODS.contains(kind)).toList();
 
     private StudyWords() {}
 
@@ -22,6 +33,12 @@ final class StudyWords {
             kinds.put(kind, LineInspection.kind(key(kind), Severity.LOOK, cost, several(kind)));
         }
         return kinds;
+    }
+
+    /** The kind of a finding, told of the goods it is for. */
+    static neattrace.finding.Kind kind(Kind kind, Optional<Wished> wished) {
+        neattrace.finding.Kind told = KINDS.get(kind);
+        return wished.map(one -> told.withMany(told.many() + one.on())).orElse(told);
     }
 
     private static String key(Kind kind) {
@@ -52,22 +69,58 @@ final class StudyWords {
         };
     }
 
-    static String title(LineFinding finding) {
-        String mm = Words.mm(finding.measureMm());
-        return switch (finding.kind()) {
+    /**
+     * What it is, with its measure.
+     *
+     * @param measure mm, on the goods if they are known
+     */
+    static String title(Kind kind, double measure, Optional<Wished> wished) {
+        String mm = Words.mm(measure);
+        String on = wished.map(Wished::on).orElse("");
+        return switch (kind) {
             case BREAK -> "A line breaks for " + mm;
             case NUB -> "A nub sticks out by " + mm;
             case DENT -> "A dent takes " + mm + " off a line";
             case FILLED_CORNER -> "A corner has run full over " + mm;
             case CUT_TIP -> "A line is cut off " + mm + " wide";
             case STACKED -> "Two strokes side by side for " + mm;
-            case THIN -> "A line is only " + mm + " wide";
-            case TIGHT -> "Only " + mm + " between lines";
-            case UNSEEN -> "A detail of " + mm + " is too fine to be seen";
+            case THIN -> "A line is only " + mm + " wide" + on;
+            case TIGHT -> "Only " + mm + " between lines" + on;
+            case UNSEEN -> "A detail of " + mm + on + " is too fine to be seen";
         };
     }
 
-    static String reason(Kind kind) {
+    static String reason(Kind kind, Optional<Wished> wished) {
+        return wished.filter(Wished::isDecided)
+                .map(one -> reason(kind, one))
+                .orElseGet(() -> reason(kind));
+    }
+
+    /** In the words of the goods. */
+    private static String reason(Kind kind, Wished wished) {
+        Detail detail = wished.goods().detail();
+        return switch (kind) {
+            case THIN ->
+                    wished.subject()
+                            + " holds lines from "
+                            + Words.mm(detail.lineMm())
+                            + " on; thinner ones may be lost in making.";
+            case TIGHT ->
+                    wished.subject()
+                            + " holds paper between lines from "
+                            + Words.mm(detail.gapMm())
+                            + " on; narrower gaps may fill in.";
+            case UNSEEN ->
+                    String.format(
+                            Locale.ROOT,
+                            "From %.1f m away nobody sees what is narrower than %s.",
+                            detail.viewingMm() / 1000,
+                            Words.mm(detail.seenMm()));
+            default -> reason(kind);
+        };
+    }
+
+    private static String reason(Kind kind) {
         return switch (kind) {
             case BREAK -> "Both ends point at each other; colour would run through.";
             case NUB -> "Too short to be a line; it looks like a blot on the goods.";

@@ -20,22 +20,26 @@ import neattrace.trace.LineRecipe;
  *
  * @param title what the drawing is called
  * @param source the untouched picture
+ * @param brief what was agreed about it
  * @param sheet how the scan becomes ink
  * @param line what was decided about the lines
  * @param close which gaps count as closed
  * @param colour swatches and which area has which
  * @param press how it is printed
+ * @param goods what it is for
  * @param log what happened to it
  * @param kept what its file held besides
  */
 public record Job(
         String title,
         Source source,
+        BriefSection brief,
         SheetSection sheet,
         LineRecipe line,
         CloseSettings close,
         ColourSection colour,
         PressSection press,
+        GoodsSection goods,
         LogSection log,
         KeptFields kept) {
 
@@ -46,11 +50,13 @@ public record Job(
         return new Job(
                 title,
                 source,
+                BriefSection.EMPTY,
                 SheetSection.AUTOMATIC,
                 LineRecipe.AS_DRAWN,
                 CloseSettings.automatic(),
                 ColourSection.BARE,
                 PressSection.USUAL,
+                GoodsSection.UNDECIDED,
                 LogSection.EMPTY,
                 KeptFields.NONE);
     }
@@ -106,15 +112,23 @@ public record Job(
     }
 
     public Job withSource(Source value) {
-        return new Job(title, value, sheet, line, close, colour, press, log, kept);
+        return new Job(title, value, brief, sheet, line, close, colour, press, goods, log, kept);
+    }
+
+    public Job withBrief(BriefSection value) {
+        return new Job(title, source, value, sheet, line, close, colour, press, goods, log, kept);
+    }
+
+    public Job withGoods(GoodsSection value) {
+        return new Job(title, source, brief, sheet, line, close, colour, press, value, log, kept);
     }
 
     public Job withTitle(String value) {
-        return new Job(value, source, sheet, line, close, colour, press, log, kept);
+        return new Job(value, source, brief, sheet, line, close, colour, press, goods, log, kept);
     }
 
     public Job withSheet(SheetSection value) {
-        return new Job(title, source, value, line, close, colour, press, log, kept);
+        return new Job(title, source, brief, value, line, close, colour, press, goods, log, kept);
     }
 
     public Job withPpi(double value) {
@@ -126,15 +140,15 @@ public record Job(
     }
 
     public Job withLine(LineRecipe value) {
-        return new Job(title, source, sheet, value, close, colour, press, log, kept);
+        return new Job(title, source, brief, sheet, value, close, colour, press, goods, log, kept);
     }
 
     public Job withClose(CloseSettings value) {
-        return new Job(title, source, sheet, line, value, colour, press, log, kept);
+        return new Job(title, source, brief, sheet, line, value, colour, press, goods, log, kept);
     }
 
     public Job withColour(ColourSection value) {
-        return new Job(title, source, sheet, line, close, value, press, log, kept);
+        return new Job(title, source, brief, sheet, line, close, value, press, goods, log, kept);
     }
 
     public Job withPalette(Palette value) {
@@ -155,11 +169,21 @@ public record Job(
 
     public Job withBlack(BlackRule value) {
         return new Job(
-                title, source, sheet, line, close, colour, new PressSection(value), log, kept);
+                title,
+                source,
+                brief,
+                sheet,
+                line,
+                close,
+                colour,
+                new PressSection(value),
+                goods,
+                log,
+                kept);
     }
 
     public Job withKept(KeptFields value) {
-        return new Job(title, source, sheet, line, close, colour, press, log, value);
+        return new Job(title, source, brief, sheet, line, close, colour, press, goods, log, value);
     }
 
     /** The swatches of the colourway that is shown. */
@@ -174,7 +198,18 @@ public record Job(
 
     /** The same with one more finding left as it is. */
     public Job withSettled(Settled finding) {
-        return new Job(title, source, sheet, line, close, colour, press, log.with(finding), kept);
+        return new Job(
+                title,
+                source,
+                brief,
+                sheet,
+                line,
+                close,
+                colour,
+                press,
+                goods,
+                log.with(finding),
+                kept);
     }
 
     /**

@@ -13,15 +13,13 @@ import neattrace.geom.Point;
  * @param maxErrorPx how far curves may leave the ink's contour, sheet px
  * @param points changes to single points of the outlines, oldest first
  * @param colour lines in colours of their own
- * @param limits what the goods can hold
  */
 public record LineRecipe(
         List<InkEdit> edits,
         WeightRecipe weight,
         double maxErrorPx,
         List<PointEdit> points,
-        LineColour colour,
-        LineLimits limits) {
+        LineColour colour) {
 
     /** Bounds for the curves' error, px. */
     public static final double LEAST_ERROR_PX = 0.05;
@@ -35,8 +33,7 @@ public record LineRecipe(
                     WeightRecipe.AS_DRAWN,
                     Tracer.USUAL_ERROR_PX,
                     List.of(),
-                    LineColour.BLACK,
-                    LineLimits.USUAL);
+                    LineColour.BLACK);
 
     public LineRecipe {
         if (!(maxErrorPx >= LEAST_ERROR_PX && maxErrorPx <= MOST_ERROR_PX)) {
@@ -47,27 +44,23 @@ public record LineRecipe(
     }
 
     public LineRecipe withWeight(WeightRecipe value) {
-        return new LineRecipe(edits, value, maxErrorPx, points, colour, limits);
+        return new LineRecipe(edits, value, maxErrorPx, points, colour);
     }
 
     public LineRecipe withMaxErrorPx(double value) {
-        return new LineRecipe(edits, weight, value, points, colour, limits);
+        return new LineRecipe(edits, weight, value, points, colour);
     }
 
     public LineRecipe withColour(LineColour value) {
-        return new LineRecipe(edits, weight, maxErrorPx, points, value, limits);
+        return new LineRecipe(edits, weight, maxErrorPx, points, value);
     }
 
     public LineRecipe withEdits(List<InkEdit> value) {
-        return new LineRecipe(value, weight, maxErrorPx, points, colour, limits);
+        return new LineRecipe(value, weight, maxErrorPx, points, colour);
     }
 
     public LineRecipe withPoints(List<PointEdit> value) {
-        return new LineRecipe(edits, weight, maxErrorPx, value, colour, limits);
-    }
-
-    public LineRecipe withLimits(LineLimits value) {
-        return new LineRecipe(edits, weight, maxErrorPx, points, colour, value);
+        return new LineRecipe(edits, weight, maxErrorPx, value, colour);
     }
 
     /** The same with one more change to the ink. */
@@ -96,7 +89,6 @@ public record LineRecipe(
                 weight.withOutsideParts(weight.outsideParts().stream().map(map).toList()),
                 maxErrorPx,
                 points.stream().map(edit -> edit.moved(map)).toList(),
-                colour.moved(map),
-                limits);
+                colour.moved(map));
     }
 }

@@ -30,6 +30,8 @@ import neattrace.finding.Severity;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.Goods;
+import neattrace.goods.UsualGoods;
 import neattrace.job.Job;
 import neattrace.job.Settled;
 import neattrace.job.Source;
@@ -226,7 +228,8 @@ class InspectorTest {
         }
         g.dispose();
         Job job = Job.of(new Source("lines.png", Pictures.png(image, 300)));
-        Job thin = job.withLine(job.line().withLimits(job.line().limits().withLeastLineMm(0.5)));
+        Goods own = UsualGoods.UNDECIDED.withDetail(UsualGoods.UNDECIDED.detail().withLineMm(0.5));
+        Job thin = job.withGoods(job.goods().with(own));
         Group group = group(look(thin), "line-too-thin").orElseThrow();
         assertThat(group.count()).isEqualTo(3);
         Finding one = group.findings().get(0);

@@ -5,15 +5,18 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import java.util.function.DoubleConsumer;
 import java.util.stream.Stream;
-import neattrace.flat.FlatLimits;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Form;
+import neattrace.goods.Detail;
+import neattrace.goods.Edges;
+import neattrace.goods.Printing;
+import neattrace.goods.Sizing;
+import neattrace.goods.UsualGoods;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
 import neattrace.sheet.DecisionRecipe;
 import neattrace.sheet.SharpenRecipe;
 import neattrace.sheet.SpeckRecipe;
-import neattrace.trace.LineLimits;
 import neattrace.trace.WeightRecipe;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -24,6 +27,8 @@ import org.junit.jupiter.params.provider.MethodSource;
  * refused, and nothing that a file holds is out of a field's reach.
  */
 class RecipeRangesTest {
+
+    private static final Detail DETAIL = UsualGoods.UNDECIDED.detail();
 
     private static final double A_LITTLE = 1e-6;
 
@@ -71,16 +76,19 @@ class RecipeRangesTest {
                         Resolution.LEAST_PPI,
                         Resolution.MOST_PPI,
                         Job.of(new Source("a.png", new byte[0]))::withPpi),
-                bounds("area", 0, FlatLimits.MOST_AREA_MM, mm -> new FlatLimits(mm, 0)),
+                bounds("area", 0, Detail.MOST_MM, DETAIL::withAreaMm),
                 bounds("spread", 0, FlatRecipe.MOST_SPREAD_MM, FlatRecipe.USUAL::withSpreadMm),
                 bounds("cast", A_LITTLE, Form.FARTHEST_MM, mm -> new Form.Cast(mm, 1)),
-                bounds("line", 0, LineLimits.MOST_MM, mm -> new LineLimits(mm, 0, 400)),
-                bounds("gap", 0, LineLimits.MOST_MM, mm -> new LineLimits(0, mm, 400)),
+                bounds("line", 0, Detail.MOST_MM, DETAIL::withLineMm),
+                bounds("gap", 0, Detail.MOST_MM, DETAIL::withGapMm),
+                bounds("distance", Detail.NEAREST_MM, Detail.FARTHEST_MM, DETAIL::withViewingMm),
                 bounds(
-                        "distance",
-                        LineLimits.NEAREST_MM,
-                        LineLimits.FARTHEST_MM,
-                        mm -> new LineLimits(0, 0, mm)),
+                        "width",
+                        Sizing.LEAST_MM,
+                        Sizing.MOST_MM,
+                        UsualGoods.UNDECIDED.sizing()::withWidthMm),
+                bounds("border", 0, Edges.MOST_MM, UsualGoods.UNDECIDED.edges()::withBorderMm),
+                bounds("ink", 0, Printing.MOST_INK, UsualGoods.UNDECIDED.printing()::withInkLimit),
                 bounds(
                         "all lines",
                         -WeightRecipe.MOST_MM,

@@ -113,20 +113,6 @@ class LineRecipeTest {
     }
 
     @Test
-    void limitsAreWithinReason() {
-        LineLimits usual = LineLimits.USUAL;
-        assertThat(usual.withViewingMm(1000).seenMm()).isCloseTo(0.2909, within(1e-4));
-        for (double wrong : new double[] {-1, 21, Double.NaN}) {
-            assertThatThrownBy(() -> usual.withLeastLineMm(wrong))
-                    .isInstanceOf(IllegalArgumentException.class);
-            assertThatThrownBy(() -> usual.withLeastGapMm(wrong))
-                    .isInstanceOf(IllegalArgumentException.class);
-        }
-        assertThatThrownBy(() -> usual.withViewingMm(10))
-                .isInstanceOf(IllegalArgumentException.class);
-    }
-
-    @Test
     void aLineNeedsTwoSamplesAndAllOfThem() {
         double[] one = {1};
         double[] two = {1, 2};

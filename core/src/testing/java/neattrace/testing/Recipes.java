@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import neattrace.flat.FlatLimits;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Form;
 import neattrace.geom.Point;
@@ -21,7 +20,6 @@ import neattrace.sheet.SheetShape;
 import neattrace.sheet.SheetStep;
 import neattrace.sheet.SpeckRecipe;
 import neattrace.trace.LineColour;
-import neattrace.trace.LineLimits;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
@@ -102,15 +100,13 @@ public final class Recipes {
                                 new Point(2, 2.5)),
                         new PointEdit.Add(new Point(7, 7)),
                         new PointEdit.Delete(new Point(6, 6.5))),
-                new LineColour(4, true, List.of(new LineColour.Hold(new Point(3, 3), 9))),
-                new LineLimits(0.3, 0.35, 1200));
+                new LineColour(4, true, List.of(new LineColour.Hold(new Point(3, 3), 9))));
     }
 
     /** Flats with one of every form. */
     public static FlatRecipe flats() {
         List<Point> ring = List.of(new Point(1, 1), new Point(4, 1.5), new Point(2, 5.25));
         return new FlatRecipe(
-                new FlatLimits(1.5, 6),
                 0.17,
                 FlatRecipe.Pieces.BY_AREA,
                 300,

@@ -7,6 +7,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.files.AtomicFile;
+import neattrace.files.Shelf;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsFile;
 import neattrace.job.file.Autosave;
 import neattrace.job.file.RecipeShelf;
 
@@ -53,6 +56,11 @@ public final class Folders {
     /** Where sheet recipes are kept. */
     public RecipeShelf recipes() {
         return new RecipeShelf(autosave.resolveSibling("recipes"));
+    }
+
+    /** Where goods are kept. */
+    public Shelf<Goods> goods() {
+        return GoodsFile.shelf(autosave.resolveSibling("goods"));
     }
 
     private Path recentFile() {

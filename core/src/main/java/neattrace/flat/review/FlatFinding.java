@@ -23,13 +23,6 @@ public sealed interface FlatFinding {
     record UsedOnce(Swatch swatch, Area area) implements FlatFinding {}
 
     /**
-     * An area that a pencil, a brush or a blade cannot get into.
-     *
-     * @param widthMm of its widest place
-     */
-    record TooSmall(Area area, double widthMm) implements FlatFinding {}
-
-    /**
      * Two colours that only a wide closed gap keeps apart.
      *
      * @param widthMm of the gap
@@ -50,7 +43,4 @@ public sealed interface FlatFinding {
      * @param at beside the cut, px
      */
     record SameAcrossCut(Join cut, Swatch swatch, Point at) implements FlatFinding {}
-
-    /** More inks than the brief allows. */
-    record TooManyInks(int inks, int limit) implements FlatFinding {}
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import neattrace.flat.Fill;
-import neattrace.flat.FlatLimits;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.press.DeltaE2000;
@@ -61,24 +60,17 @@ public final class FlatReview {
      * @param palette the swatches
      * @param mmPerPx of the sheet
      * @param press how builds look
-     * @param limits what the goods ask
      */
     public static List<FlatFinding> of(
             AreaMap map,
             Map<Integer, Integer> swatchOf,
             List<Swatch> palette,
             double mmPerPx,
-            PressProfile press,
-            FlatLimits limits) {
+            PressProfile press) {
         FlatReview review = new FlatReview(map, swatchOf, palette, mmPerPx);
         List<FlatFinding> findings = new ArrayList<>();
-        int inks = review.areasOf.size();
-        if (limits.mostInks() > 0 && inks > limits.mostInks()) {
-            findings.add(new FlatFinding.TooManyInks(inks, limits.mostInks()));
-        }
         findings.addAll(review.alike(press));
         findings.addAll(review.wideLeaks());
-        findings.addAll(review.tooSmall(limits.leastAreaMm()));
         findings.addAll(review.crowded());
         findings.addAll(review.usedOnce());
         return findings;
@@ -176,19 +168,6 @@ public final class FlatReview {
         Integer first = swatchOf.get(one.get().label());
         Integer second = swatchOf.get(two.get().label());
         return first != null && !first.equals(second) || second != null && first == null;
-    }
-
-    private List<FlatFinding> tooSmall(double leastMm) {
-        List<FlatFinding.TooSmall> found = new ArrayList<>();
-        for (Area area : map.enclosed()) {
-            Integer swatch = swatchOf.get(area.label());
-            double widthMm = 2 * area.radiusPx() * mmPerPx;
-            if (swatch != null && swatch != Fill.PAPER && widthMm < leastMm) {
-                found.add(new FlatFinding.TooSmall(area, widthMm));
-            }
-        }
-        found.sort(Comparator.comparingDouble(FlatFinding.TooSmall::widthMm));
-        return List.copyOf(found);
     }
 
     private List<FlatFinding> usedOnce() {

@@ -14,12 +14,14 @@ import neattrace.job.Job;
 import neattrace.job.KeptFields;
 import neattrace.job.SheetSection;
 import neattrace.job.Source;
+import neattrace.job.json.BriefJson;
 import neattrace.job.json.CloseJson;
 import neattrace.job.json.ColourJson;
 import neattrace.job.json.LineJson;
 import neattrace.job.json.LogJson;
 import neattrace.job.json.PressJson;
 import neattrace.job.json.SheetJson;
+import neattrace.job.json.WantedJson;
 import neattrace.job.lift.JobLifts;
 import neattrace.json.DamagedException;
 import neattrace.raster.reading.Opening;
@@ -54,12 +56,14 @@ final class JobJson {
                 .put("page", opening.page())
                 .put("upright", opening.upright())
                 .put("ppi", opening.ppi());
+        BriefJson.write(job.brief(), root.putObject("brief"));
         ObjectNode sheet = root.putObject("sheet").put("ppi", job.ppi());
         SheetJson.write(job.recipe(), sheet);
         LineJson.write(job.line(), root.putObject("line"));
         CloseJson.write(job.close(), root.putObject("close"));
         ColourJson.write(job.colour(), root.putObject("colour"));
         PressJson.write(job.press(), root.putObject("press"));
+        WantedJson.write(job.goods(), root.putObject("goods"));
         LogJson.write(job.log(), root.putObject("log"));
         return root;
     }
@@ -108,11 +112,13 @@ final class JobJson {
         return new Job(
                 text(root, "title"),
                 new Source(text(root, "source"), new byte[0], opening),
+                BriefJson.read(need(root, "brief")),
                 new SheetSection(number(sheet, "ppi"), SheetJson.read(sheet)),
                 LineJson.read(need(root, "line")),
                 CloseJson.read(need(root, "close")),
                 ColourJson.read(need(root, "colour")),
                 PressJson.read(need(root, "press")),
+                WantedJson.read(need(root, "goods")),
                 LogJson.read(need(root, "log")),
                 KeptFields.NONE);
     }

@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import neattrace.flat.FlatLimits;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.FlatRecipe.Pieces;
 import neattrace.flat.Form;
@@ -27,9 +26,7 @@ final class FlatJson {
     private FlatJson() {}
 
     static void write(FlatRecipe recipe, ObjectNode node) {
-        node.put("leastAreaMm", recipe.limits().leastAreaMm())
-                .put("mostInks", recipe.limits().mostInks())
-                .put("spreadMm", recipe.spreadMm())
+        node.put("spreadMm", recipe.spreadMm())
                 .put("pieces", recipe.pieces().name())
                 .put("lightDegrees", recipe.lightDegrees());
         ArrayNode forms = node.putArray("forms");
@@ -69,7 +66,6 @@ final class FlatJson {
             forms.add(form(form));
         }
         return new FlatRecipe(
-                new FlatLimits(number(node, "leastAreaMm"), whole(node, "mostInks")),
                 number(node, "spreadMm"),
                 choice(need(node, "pieces"), Pieces.class),
                 number(node, "lightDegrees"),

@@ -16,7 +16,6 @@ import neattrace.json.DamagedException;
 import neattrace.trace.InkEdit;
 import neattrace.trace.InkShape;
 import neattrace.trace.LineColour;
-import neattrace.trace.LineLimits;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
@@ -62,10 +61,6 @@ public final class LineJson {
             ObjectNode holdNode = held.addObject().put("swatch", hold.swatch());
             add(holdNode.putArray("at"), hold.at());
         }
-        node.putObject("limits")
-                .put("leastLineMm", recipe.limits().leastLineMm())
-                .put("leastGapMm", recipe.limits().leastGapMm())
-                .put("viewingMm", recipe.limits().viewingMm());
     }
 
     private static void point(PointEdit edit, ObjectNode node) {
@@ -147,13 +142,7 @@ public final class LineJson {
         }
         LineColour colour =
                 new LineColour(whole(colourNode, "swatch"), flag(colourNode, "borderBlack"), held);
-        JsonNode limitNode = need(node, "limits");
-        LineLimits limits =
-                new LineLimits(
-                        number(limitNode, "leastLineMm"),
-                        number(limitNode, "leastGapMm"),
-                        number(limitNode, "viewingMm"));
-        return new LineRecipe(edits, weight, number(node, "maxErrorPx"), points, colour, limits);
+        return new LineRecipe(edits, weight, number(node, "maxErrorPx"), points, colour);
     }
 
     private static PointEdit point(JsonNode node) throws DamagedException {

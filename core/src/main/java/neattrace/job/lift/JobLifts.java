@@ -8,7 +8,7 @@ import neattrace.json.DamagedException;
 public final class JobLifts {
 
     /** The version that is written. */
-    public static final int NEWEST = 6;
+    public static final int NEWEST = 7;
 
     /** From version 1 on, each to the next. */
     private static final List<Lift> LIFTS =
@@ -17,7 +17,8 @@ public final class JobLifts {
                     new WholeLineLift(),
                     new WholeColourLift(),
                     new OpenLinesLift(),
-                    new SectionsLift());
+                    new SectionsLift(),
+                    new GoodsLift());
 
     private JobLifts() {}
 

@@ -93,6 +93,11 @@ public record Drawing(
         return traced.lines();
     }
 
+    /** How far its ink reaches. */
+    public Extent extent() {
+        return work().extent();
+    }
+
     /** Width of the page, mm. */
     public double widthMm() {
         return traced.widthMm();

@@ -93,12 +93,15 @@ final class LinePass {
                                 recipe.points(),
                                 resolution.ppi()),
                         progress.part(0.95, 1));
+        Extent extent =
+                outcomes.read(LineStages.EXTENT, Same.of(pointed.outlines()), Progress.SILENT);
         return new LineWork(
                 edited.map(),
                 weighed,
                 tracing,
                 pointed.ink(),
                 pointed.outlines(),
+                extent,
                 edited.adrift(),
                 pointed.adrift());
     }

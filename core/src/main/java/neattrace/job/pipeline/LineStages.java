@@ -111,6 +111,10 @@ final class LineStages {
     static final Stage<Points, Pointed> POINTED =
             new Stage<>("Moving points", (on, run) -> movePoints(on));
 
+    /** How far the lines reach, mm. */
+    static final Stage<Same<List<Outline>>, Extent> EXTENT =
+            new Stage<>("Measuring the drawing", (on, run) -> Extent.of(on.value()));
+
     /**
      * Lines to be coloured.
      *

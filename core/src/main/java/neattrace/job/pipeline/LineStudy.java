@@ -55,19 +55,14 @@ public record LineStudy(
      * @param ink as it is in the end
      */
     public record About(
-            Same<InkMap> sheet,
-            Same<InkMap> edited,
-            Same<InkMap> ink,
-            Resolution resolution,
-            LineLimits limits) {
+            Same<InkMap> sheet, Same<InkMap> edited, Same<InkMap> ink, Resolution resolution) {
 
         static About of(Traced traced) {
             return new About(
                     Same.of(traced.reading().map()),
                     Same.of(traced.work().edited()),
                     Same.of(traced.ink()),
-                    traced.resolution(),
-                    traced.job().line().limits());
+                    traced.resolution());
         }
     }
 
@@ -94,10 +89,25 @@ public record LineStudy(
                                 net,
                                 about.ink().value(),
                                 pxPerMm,
-                                about.limits(),
                                 progress.part(0.6, 1));
         return new LineStudy(
                 about, new LineMender(drawn, pxPerMm), net, WidthTable.of(net, pxPerMm), findings);
+    }
+
+    /**
+     * What goods cannot hold of the lines as they are in the end.
+     *
+     * @param limits mm on the page
+     */
+    public List<LineFinding> against(LineLimits limits) {
+        return net.lines().size() > MOST_LINES
+                ? List.of()
+                : LineReview.against(
+                        net,
+                        about.ink().value(),
+                        about.resolution().pxPerMm(),
+                        limits,
+                        net == mender.net());
     }
 
     /**

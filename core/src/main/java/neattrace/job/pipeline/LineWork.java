@@ -15,6 +15,7 @@ import neattrace.trace.Tracing;
  * @param tracing its outlines, sheet px
  * @param ink the ink as it is after points were changed
  * @param lines its outlines, mm
+ * @param extent how far they reach
  * @param adriftEdits edits that found no ink where they were made
  * @param adriftPoints changed points that are no longer there
  */
@@ -24,5 +25,6 @@ public record LineWork(
         Tracing tracing,
         InkMap ink,
         List<Outline> lines,
+        Extent extent,
         List<InkEdit> adriftEdits,
         List<PointEdit> adriftPoints) {}

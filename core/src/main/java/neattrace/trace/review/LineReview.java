@@ -15,15 +15,13 @@ public final class LineReview {
     private LineReview() {}
 
     /**
-     * Everything doubtful, kind by kind, the worst of each first. The shape of lines is looked at
-     * as they were drawn, because that is what edits change; what the goods can hold, as they are
-     * in the end.
+     * Everything doubtful whatever it is for, kind by kind, the worst of each first. The shape of
+     * lines is looked at as they were drawn, because that is what edits change.
      *
      * @param drawn tools for the lines before the weight of all of them was changed
      * @param drawnInk the ink they are lines of
      * @param net the lines in the end; those of {@code drawn} if no weight was changed
      * @param ink the ink they are lines of
-     * @param limits what the goods can hold
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static List<LineFinding> of(
@@ -32,7 +30,6 @@ public final class LineReview {
             LineNet net,
             InkMap ink,
             double pxPerMm,
-            LineLimits limits,
             Progress progress) {
         List<LineFinding> findings = new ArrayList<>();
         progress.report("Looking through the lines", 0);
@@ -41,12 +38,31 @@ public final class LineReview {
         findings.addAll(new ShapeCheck(drawn, drawnInk, pxPerMm).findings());
         progress.report("Looking through the lines", 0.5);
         boolean asDrawn = net == drawn.net();
-        findings.addAll(new LimitCheck(net, ink, pxPerMm, limits, asDrawn).findings());
-        findings.sort(
-                Comparator.comparing(LineFinding::kind)
-                        .thenComparing(LineReview::severity, Comparator.reverseOrder()));
+        findings.addAll(new StackCheck(net, ink, pxPerMm, asDrawn).findings());
         progress.report("Looking through the lines", 1);
-        return findings;
+        return sorted(findings);
+    }
+
+    /**
+     * What the goods cannot hold, kind by kind, the worst of each first.
+     *
+     * @param net the lines in the end
+     * @param ink the ink they are lines of
+     * @param limits what the goods can hold
+     * @param asDrawn whether edits of these lines are edits of the ink as it was drawn; if not,
+     *     because the weight of all lines was changed since, nothing is offered to mend
+     */
+    public static List<LineFinding> against(
+            LineNet net, InkMap ink, double pxPerMm, LineLimits limits, boolean asDrawn) {
+        return sorted(new LimitCheck(net, ink, pxPerMm, limits, asDrawn).findings());
+    }
+
+    private static List<LineFinding> sorted(List<LineFinding> findings) {
+        return findings.stream()
+                .sorted(
+                        Comparator.comparing(LineFinding::kind)
+                                .thenComparing(LineReview::severity, Comparator.reverseOrder()))
+                .toList();
     }
 
     /** What is worse by being smaller counts the other way round. */

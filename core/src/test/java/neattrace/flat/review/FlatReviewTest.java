@@ -1,14 +1,11 @@
 package neattrace.flat.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import neattrace.flat.Fill;
-import neattrace.flat.FlatLimits;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.press.Cmyk;
@@ -41,12 +38,12 @@ class FlatReviewTest {
         return new AreaMap(100, 100 * count, cells, areaOf, areas, gaps, 10);
     }
 
-    private static List<FlatFinding> review(AreaMap map, FlatLimits limits, int... swatches) {
+    private static List<FlatFinding> review(AreaMap map, int... swatches) {
         Map<Integer, Integer> swatchOf = new TreeMap<>();
         for (int i = 0; i < swatches.length; i++) {
             swatchOf.put(i, swatches[i]);
         }
-        return FlatReview.of(map, swatchOf, List.of(PINK, ROSE, GREEN, BLUE), 0.1, PRESS, limits);
+        return FlatReview.of(map, swatchOf, List.of(PINK, ROSE, GREEN, BLUE), 0.1, PRESS);
     }
 
     private static <T> List<T> only(List<FlatFinding> findings, Class<T> kind) {
@@ -55,7 +52,7 @@ class FlatReviewTest {
 
     @Test
     void twoPinksThatWereMeantToBeOneAreTold() {
-        List<FlatFinding> found = review(column(4, 30, List.of()), FlatLimits.USUAL, 1, 2, 2, 3);
+        List<FlatFinding> found = review(column(4, 30, List.of()), 1, 2, 2, 3);
         List<FlatFinding.Alike> alike = only(found, FlatFinding.Alike.class);
         assertThat(alike).hasSize(1);
         assertThat(alike.get(0).kept()).as("what covers more stays").isEqualTo(ROSE);
@@ -64,25 +61,11 @@ class FlatReviewTest {
 
     @Test
     void aSwatchThatIsNotUsedIsAlikeToNothing() {
-        List<FlatFinding> found = review(column(3, 30, List.of()), FlatLimits.USUAL, 1, 1, 3);
+        List<FlatFinding> found = review(column(3, 30, List.of()), 1, 1, 3);
         assertThat(only(found, FlatFinding.Alike.class)).isEmpty();
         assertThat(only(found, FlatFinding.UsedOnce.class))
                 .extracting(FlatFinding.UsedOnce::swatch)
                 .containsExactly(GREEN);
-    }
-
-    @Test
-    void areasTooSmallForTheGoodsAreToldSmallestFirst() {
-        List<FlatFinding> found =
-                review(column(2, 4, List.of()), new FlatLimits(1, 0), 1, Fill.PAPER);
-        List<FlatFinding.TooSmall> small = only(found, FlatFinding.TooSmall.class);
-        assertThat(small).as("bare paper needs no pencil").hasSize(1);
-        assertThat(small.get(0).widthMm()).isCloseTo(0.8, within(1e-9));
-        assertThat(
-                        only(
-                                review(column(2, 6, List.of()), new FlatLimits(1, 0), 1, 1),
-                                FlatFinding.TooSmall.class))
-                .isEmpty();
     }
 
     @Test
@@ -99,16 +82,16 @@ class FlatReviewTest {
                         1,
                         1);
         AreaMap map = column(2, 30, List.of(wide));
-        assertThat(only(review(map, FlatLimits.USUAL, 1, 3), FlatFinding.WideLeak.class))
+        assertThat(only(review(map, 1, 3), FlatFinding.WideLeak.class))
                 .extracting(FlatFinding.WideLeak::gap)
                 .containsExactly(wide);
-        assertThat(only(review(map, FlatLimits.USUAL, 1, 1), FlatFinding.WideLeak.class)).isEmpty();
+        assertThat(only(review(map, 1, 1), FlatFinding.WideLeak.class)).isEmpty();
     }
 
     @Test
     void aColourThatKeepsToTheBottomIsTold() {
         int[] colours = {3, 4, 3, 4, 3, 4, 1, 1, 1};
-        List<FlatFinding> found = review(column(9, 30, List.of()), FlatLimits.USUAL, colours);
+        List<FlatFinding> found = review(column(9, 30, List.of()), colours);
         assertThat(only(found, FlatFinding.Crowded.class))
                 .singleElement()
                 .satisfies(
@@ -117,14 +100,5 @@ class FlatReviewTest {
                             assertThat(crowded.where()).isEqualTo("at the bottom");
                             assertThat(crowded.areas()).hasSize(3);
                         });
-    }
-
-    @Test
-    void inksAreCountedAgainstTheBrief() {
-        AreaMap map = column(3, 30, List.of());
-        assertThat(review(map, new FlatLimits(0, 2), 1, 3, 4))
-                .contains(new FlatFinding.TooManyInks(3, 2));
-        assertThat(only(review(map, new FlatLimits(0, 3), 1, 3, 4), FlatFinding.TooManyInks.class))
-                .isEmpty();
     }
 }

@@ -10,6 +10,7 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,14 +25,20 @@ import neattrace.flat.Fill;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
+import neattrace.job.BriefSection;
 import neattrace.job.ColourSection;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.KeptFields;
 import neattrace.job.LogSection;
 import neattrace.job.PressSection;
+import neattrace.job.Reference;
 import neattrace.job.Settled;
 import neattrace.job.SheetSection;
 import neattrace.job.Source;
+import neattrace.job.WantedGoods;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.Lab;
@@ -60,6 +67,12 @@ class JobFileTest {
             new Job(
                     "Möwe & Co. «3»",
                     new Source("Möwe 3.png", SOURCE),
+                    new BriefSection(
+                            "Krämerei “Zur Möwe”",
+                            Optional.of(LocalDate.of(2028, 2, 29)),
+                            List.of(
+                                    new Reference("own photo", "", Reference.Use.OWN),
+                                    new Reference("postcard", "a museum", Reference.Use.UNKNOWN))),
                     new SheetSection(412.5, Recipes.full().withInkPercent(41.25)),
                     Recipes.lines(),
                     new CloseSettings(
@@ -103,6 +116,17 @@ class JobFileTest {
                                             "Petals", List.of(new Point(1, 1.5), new Point(2, 9)))),
                             Recipes.flats()),
                     new PressSection(BlackRule.K_ONLY),
+                    GoodsSection.UNDECIDED
+                            .with(UsualGoods.of(GoodsKind.STICKER))
+                            .with(UsualGoods.of(GoodsKind.SHIRT).withName("Tuesday market"))
+                            .without(1)
+                            .with(
+                                    new WantedGoods(
+                                            2,
+                                            UsualGoods.of(GoodsKind.SHIRT).withName("Totes"),
+                                            false,
+                                            40,
+                                            "Harbour Press")),
                     new LogSection(
                             List.of(
                                     Settled.whole("sheet", "tilt"),
@@ -136,7 +160,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 6");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 7");
         }
     }
 
@@ -246,11 +270,11 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 6", "\"version\" : 7");
+        Path path = withJson("\"version\" : 7", "\"version\" : 8");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
-                .hasMessageContaining("version 7")
-                .hasMessageContaining("up to 6");
+                .hasMessageContaining("version 8")
+                .hasMessageContaining("up to 7");
     }
 
     /** Written by a program that knows more: kept through changes and written back. */

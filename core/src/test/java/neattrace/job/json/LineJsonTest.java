@@ -55,7 +55,7 @@ class LineJsonTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"weight", "maxErrorPx", "edits", "points", "colour", "limits"})
+    @ValueSource(strings = {"weight", "maxErrorPx", "edits", "points", "colour"})
     void aMissingPartIsNamed(String field) {
         ObjectNode node = json(Recipes.lines());
         node.remove(field);
@@ -72,8 +72,6 @@ class LineJsonTest {
         "/colour, swatch",
         "/colour, borderBlack",
         "/colour, held",
-        "/limits, leastGapMm",
-        "/limits, viewingMm",
         "/edits/0, what",
         "/edits/0, at",
         "/edits/0, drawn",
@@ -121,8 +119,5 @@ class LineJsonTest {
         ((ObjectNode) uneven.at("/edits/0/drawn/0")).putArray("width").add(1);
         assertThatThrownBy(() -> LineJson.read(uneven))
                 .isInstanceOf(IllegalArgumentException.class);
-        ObjectNode near = json(Recipes.lines());
-        ((ObjectNode) near.at("/limits")).put("viewingMm", 1);
-        assertThatThrownBy(() -> LineJson.read(near)).isInstanceOf(IllegalArgumentException.class);
     }
 }

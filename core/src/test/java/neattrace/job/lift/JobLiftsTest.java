@@ -17,6 +17,11 @@ import neattrace.flat.FlatRecipe;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.Detail;
+import neattrace.goods.Goods;
+import neattrace.goods.Sizing;
+import neattrace.job.BriefSection;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.KeptFields;
 import neattrace.job.Settled;
@@ -131,6 +136,21 @@ class JobLiftsTest {
         assertThat(job.palette().swatches().get(1).tone()).contains(new Swatch.Tone(4, false));
         assertThat(job.source().opening()).isEqualTo(Opening.USUAL);
         assertThat(job.kept()).isEqualTo(KeptFields.NONE);
+    }
+
+    /** Limits stood at Line and Flats; what somebody had set becomes goods of their own. */
+    @Test
+    void theSixthHadLimitsWithoutGoods() throws IOException {
+        Job job = open(json("v6"));
+        assertThat(job.line()).usingRecursiveComparison().isEqualTo(Recipes.lines());
+        assertThat(job.flat()).usingRecursiveComparison().isEqualTo(Recipes.flats());
+        assertThat(job.brief()).isEqualTo(BriefSection.EMPTY);
+        assertThat(job.kept()).isEqualTo(KeptFields.NONE);
+        Goods goods = job.goods().main().orElseThrow().goods();
+        assertThat(goods.sizing().fit()).isEqualTo(Sizing.Fit.SCANNED);
+        assertThat(goods.detail()).isEqualTo(new Detail(0.3, 0.35, 1.5, 0, 0, 1200));
+        assertThat(goods.printing().mostInks()).isEqualTo(6);
+        assertThat(open(json("v1")).goods()).as("as usual").isEqualTo(GoodsSection.UNDECIDED);
     }
 
     /** Ids that only a form or a line still mentions are not given again. */

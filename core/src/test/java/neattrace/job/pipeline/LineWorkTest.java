@@ -30,6 +30,7 @@ import neattrace.testing.Pictures;
 import neattrace.trace.InkEdit;
 import neattrace.trace.InkShape;
 import neattrace.trace.LineColour;
+import neattrace.trace.LineLimits;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.WeightRecipe;
@@ -255,20 +256,20 @@ class LineWorkTest {
 
     @Test
     void whatTheGoodsCannotHoldIsMeasuredInTheEndAndMendedOnlyAsDrawn() throws IOException {
-        LineRecipe strict =
-                LineRecipe.AS_DRAWN.withLimits(LineRecipe.AS_DRAWN.limits().withLeastLineMm(0.6));
-        LineStudy drawn = pipeline.study(trace(with(Jobs.plain(), strict), null), Progress.SILENT);
-        assertThat(drawn.findings())
+        LineLimits strict = new LineLimits(0.6, 0.2, 0.1);
+        LineRecipe plain = LineRecipe.AS_DRAWN;
+        LineStudy drawn = pipeline.study(trace(with(Jobs.plain(), plain), null), Progress.SILENT);
+        assertThat(drawn.against(strict))
                 .anyMatch(f -> f.kind() == LineFinding.Kind.THIN && f.fix().isPresent());
-        LineRecipe thinner = strict.withWeight(WeightRecipe.AS_DRAWN.withAllMm(-0.1));
+        LineRecipe thinner = plain.withWeight(WeightRecipe.AS_DRAWN.withAllMm(-0.1));
         LineStudy weighed =
                 pipeline.study(trace(with(Jobs.plain(), thinner), null), Progress.SILENT);
-        assertThat(weighed.findings())
+        assertThat(weighed.against(strict))
                 .anyMatch(f -> f.kind() == LineFinding.Kind.THIN)
                 .noneMatch(f -> f.kind() == LineFinding.Kind.THIN && f.fix().isPresent());
-        LineRecipe bolder = strict.withWeight(WeightRecipe.AS_DRAWN.withAllMm(0.5));
+        LineRecipe bolder = plain.withWeight(WeightRecipe.AS_DRAWN.withAllMm(0.5));
         LineStudy enough = pipeline.study(trace(with(Jobs.plain(), bolder), null), Progress.SILENT);
-        assertThat(enough.findings()).noneMatch(f -> f.kind() == LineFinding.Kind.THIN);
+        assertThat(enough.against(strict)).noneMatch(f -> f.kind() == LineFinding.Kind.THIN);
     }
 
     @Test

@@ -22,6 +22,11 @@ import neattrace.flat.Palette;
 import neattrace.flat.StarterColours;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.Sizing;
+import neattrace.goods.UsualGoods;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.press.BlackRule;
@@ -165,13 +170,7 @@ public final class RandomJobs {
             case 15 -> job.withLine(job.line().with(stroke()));
             case 16 -> job.withLine(job.line().with((PointEdit) new PointEdit.Add(at())));
             case 17 -> job.withLine(coloured(job));
-            case 18 ->
-                    job.withLine(
-                            job.line()
-                                    .withLimits(
-                                            job.line()
-                                                    .limits()
-                                                    .withLeastLineMm(chance.nextDouble(0.1, 1))));
+            case 18 -> job.withGoods(goods(job.goods()));
             case 19 -> job.withSwatch(StarterColours.swatch(job.freeSwatchId()));
             case 20 -> job.swatches().size() < 2 ? job : job.withoutSwatch(swatch(job));
             case 21 -> job.withSwatch(recoloured(job));
@@ -180,6 +179,15 @@ public final class RandomJobs {
             case 24 -> job.withFlat(job.flat().withForms(List.of(form(job))));
             default -> fillsOrBlack(job);
         };
+    }
+
+    private GoodsSection goods(GoodsSection section) {
+        GoodsKind[] kinds = GoodsKind.values();
+        Goods goods = UsualGoods.of(kinds[chance.nextInt(kinds.length)]);
+        Sizing sizing = goods.sizing().withWidthMm(chance.nextDouble(10, 300));
+        return section.wanted().size() > 2
+                ? section.without(section.wanted().get(0).id())
+                : section.with(goods.withSizing(sizing));
     }
 
     private Job fillsOrBlack(Job job) {

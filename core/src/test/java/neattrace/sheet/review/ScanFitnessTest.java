@@ -66,9 +66,8 @@ class ScanFitnessTest {
     void sizesFollowFromPixelsAndTheGoods() {
         ScanFitness fitness = fitness(lines(4), 300);
         assertThat(fitness.widthMm(300)).isCloseTo(50.8, within(1e-9));
-        assertThat(fitness.widthMm(Goods.SHIRT.ppi())).isCloseTo(76.2, within(1e-9));
-        assertThat(fitness.heightMm(Goods.ONE_BIT.ppi()))
-                .isCloseTo(400 / 1200.0 * 25.4, within(1e-9));
+        assertThat(fitness.widthMm(200)).isCloseTo(76.2, within(1e-9));
+        assertThat(fitness.heightMm(1200)).isCloseTo(400 / 1200.0 * 25.4, within(1e-9));
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.awt.Graphics2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import neattrace.geom.Point;
@@ -26,7 +27,7 @@ import org.junit.jupiter.api.Test;
 class LineReviewTest {
 
     private static final double PX_PER_MM = 20;
-    private static final LineLimits LIMITS = new LineLimits(0.2, 0.2, 400);
+    private static final LineLimits LIMITS = new LineLimits(0.2, 0.2, 0.11636);
 
     private static List<LineFinding> review(InkMap map) {
         LineNet net = CentrelineFinder.find(map, Progress.SILENT);
@@ -35,7 +36,10 @@ class LineReviewTest {
 
     private static List<LineFinding> review(InkMap map, LineNet net, LineLimits limits) {
         LineMender mender = new LineMender(net, PX_PER_MM);
-        return LineReview.of(mender, map, net, map, PX_PER_MM, limits, Progress.SILENT);
+        List<LineFinding> found =
+                new ArrayList<>(LineReview.of(mender, map, net, map, PX_PER_MM, Progress.SILENT));
+        found.addAll(LineReview.against(net, map, PX_PER_MM, limits, true));
+        return found;
     }
 
     private static InkMap drawn(Consumer<Graphics2D> drawing) {
@@ -194,13 +198,10 @@ class LineReviewTest {
 
     @Test
     void whatTheEyeCannotSeeDependsOnTheDistance() {
-        // One minute of arc: 0.116 mm at 400 mm, ten times that at 4 m.
-        assertThat(LIMITS.seenMm()).isCloseTo(0.11636, within(1e-4));
-        assertThat(LIMITS.withViewingMm(4000).seenMm()).isCloseTo(1.1636, within(1e-3));
         InkMap map = drawn(DrawnInk.pen(5, new Line2D.Double(40, 60, 460, 80)));
         LineNet net = CentrelineFinder.find(map, Progress.SILENT);
         assertThat(review(map, net, LIMITS)).isEmpty();
-        assertThat(review(map, net, LIMITS.withViewingMm(2000)))
+        assertThat(review(map, net, new LineLimits(0.2, 0.2, 0.582)))
                 .extracting(LineFinding::kind)
                 .containsExactly(Kind.UNSEEN);
     }

@@ -9,6 +9,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.station.ArtPicture;
 import neattrace.flat.Palette;
 import neattrace.print.Artwork;
 

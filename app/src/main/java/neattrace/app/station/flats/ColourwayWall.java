@@ -16,6 +16,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
+import neattrace.app.station.ArtPicture;
 import neattrace.flat.Palette;
 import neattrace.print.Artwork;
 

@@ -13,26 +13,20 @@ import neattrace.flat.FlatRecipe;
 import neattrace.flat.FlatRecipe.Pieces;
 import neattrace.job.setting.FlatSettings;
 
-/** What the goods ask of flats, and how they go into files. */
+/** How flats go into files. */
 final class FinishStep implements Step {
 
-    private final NumberField least;
-    private final NumberField inks;
     private final NumberField spread;
     private final ChoiceField<Pieces> pieces;
     private final Hint hint = new Hint("");
     private final VBox content;
 
     FinishStep(FlatsDesk desk) {
-        least = desk.bench().field(FlatSettings.LEAST_AREA);
-        inks = desk.bench().field(FlatSettings.MOST_INKS);
         spread = desk.bench().field(FlatSettings.SPREAD);
         pieces = desk.bench().field(FlatSettings.PIECES);
         content =
                 new VBox(
                         8,
-                        new Sentence("Areas narrower than", least, "are too small to colour."),
-                        new Sentence("The printer takes", inks, "colours; 0 is any number."),
                         new Sentence(
                                 "In files colours run on", spread, "beneath their neighbours."),
                         new Sentence("Each", pieces, "is one shape."),
@@ -46,11 +40,8 @@ final class FinishStep implements Step {
 
     @Override
     public String state(Shown shown) {
-        FlatRecipe flat = shown.drawing().job().flat();
-        int inks = shown.drawing().layers().size();
-        return flat.limits().mostInks() == 0
-                ? inks + (inks == 1 ? " ink" : " inks")
-                : inks + " of " + flat.limits().mostInks() + " inks";
+        int colours = shown.drawing().layers().size();
+        return colours + (colours == 1 ? " colour" : " colours");
     }
 
     @Override
@@ -61,8 +52,6 @@ final class FinishStep implements Step {
     @Override
     public void show(Shown shown) {
         FlatRecipe flat = shown.drawing().job().flat();
-        least.show(flat.limits().leastAreaMm());
-        inks.show(flat.limits().mostInks());
         spread.show(flat.spreadMm());
         pieces.show(flat.pieces());
         hint.setText(

@@ -47,8 +47,7 @@ public final class LinePanel implements StationPanel {
                                 new WeightStep(desk),
                                 new CurveStep(desk),
                                 new PointStep(desk),
-                                new LineColourStep(desk),
-                                new LimitStep(desk)),
+                                new LineColourStep(desk)),
                         true,
                         desk::shown);
         widths = new WidthRows(desk);

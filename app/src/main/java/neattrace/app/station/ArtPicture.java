@@ -1,10 +1,11 @@
-package neattrace.app.station.flats;
+package neattrace.app.station;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
@@ -13,7 +14,7 @@ import neattrace.print.Artwork;
 import neattrace.print.Plans;
 
 /** Pictures of art, painted aside: thousands of areas take their time. */
-final class ArtPicture {
+public final class ArtPicture {
 
     private ArtPicture() {}
 
@@ -24,23 +25,37 @@ final class ArtPicture {
      * @param wanted whether the picture is still wanted; asked before it is painted and before it
      *     is shown
      */
-    static void paint(Artwork art, int sidePx, ImageView view, BooleanSupplier wanted) {
+    public static void paint(Artwork art, int sidePx, ImageView view, BooleanSupplier wanted) {
+        paint(art, sidePx, true, view::setImage, wanted);
+    }
+
+    /**
+     * The same for whoever takes a picture.
+     *
+     * @param colours whether colours are seen beneath the lines
+     */
+    public static void paint(
+            Artwork art,
+            int sidePx,
+            boolean colours,
+            Consumer<Image> show,
+            BooleanSupplier wanted) {
         CompletableFuture.supplyAsync(
-                        () -> wanted.getAsBoolean() ? preview(art, sidePx) : new byte[0])
+                        () -> wanted.getAsBoolean() ? preview(art, sidePx, colours) : new byte[0])
                 .thenAccept(
                         png ->
                                 Platform.runLater(
                                         () -> {
                                             if (wanted.getAsBoolean()) {
-                                                view.setImage(
+                                                show.accept(
                                                         new Image(new ByteArrayInputStream(png)));
                                             }
                                         }));
     }
 
-    private static byte[] preview(Artwork art, int sidePx) {
+    private static byte[] preview(Artwork art, int sidePx, boolean colours) {
         try {
-            return PngWriter.preview(Plans.forPixels(art), sidePx);
+            return PngWriter.preview(Plans.forPixels(art), sidePx, colours);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

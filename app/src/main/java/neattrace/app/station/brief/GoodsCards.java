@@ -1,0 +1,180 @@
+package neattrace.app.station.brief;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.RowConstraints;
+import neattrace.app.station.ArtPicture;
+import neattrace.app.work.Shown;
+import neattrace.geom.Outline;
+import neattrace.goods.GoodsFit;
+import neattrace.goods.Needs.Coloured;
+import neattrace.goods.Silhouette;
+import neattrace.job.WantedGoods;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Extent;
+import neattrace.print.Artwork;
+import neattrace.sheet.review.ScanFitness;
+import neattrace.sheet.review.SheetReview;
+
+/** All goods of a drawing over the table, each as large as there is room for. */
+final class GoodsCards extends GridPane {
+
+    /** A picture this near to the size it is seen in is not painted anew. */
+    private static final double NEAR = 0.02;
+
+    /** No picture is larger, px. */
+    private static final double MOST_PX = 6000;
+
+    private final BriefDesk desk;
+    private final Map<Integer, GoodsCard> cards = new LinkedHashMap<>();
+    private final Map<Integer, Painted> painted = new LinkedHashMap<>();
+    private final Map<Integer, Object> cut = new LinkedHashMap<>();
+    private boolean here;
+
+    GoodsCards(BriefDesk desk) {
+        this.desk = desk;
+        setId("goods-cards");
+        getStyleClass().add("wall");
+        setHgap(14);
+        setVgap(14);
+        setVisible(false);
+        desk.chosenProperty().addListener(property -> choose());
+    }
+
+    /** Whether one is at the station. */
+    void setHere(boolean is) {
+        here = is;
+        setVisible(here && !cards.isEmpty());
+    }
+
+    void show(Shown shown, SheetReview review) {
+        Drawing drawing = shown.drawing();
+        List<WantedGoods> wanted = drawing.job().goods().wanted();
+        arrange(wanted);
+        Extent extent = drawing.extent();
+        Optional<ScanFitness> fitness = Optional.ofNullable(review).map(SheetReview::fitness);
+        for (WantedGoods one : wanted) {
+            GoodsFit fit = GoodsFit.of(one.goods(), extent.widthMm(), extent.heightMm());
+            GoodsCard card = cards.get(one.id());
+            card.show(one, fit, extent, drawing.widthMm(), drawing.traced().scan().ppi(), fitness);
+            paint(one.id());
+            cut(one, card, drawing.lines(), fit);
+        }
+        choose();
+        setHere(here);
+    }
+
+    private void choose() {
+        int id = desk.chosen().map(WantedGoods::id).orElse(0);
+        cards.forEach((key, card) -> card.setChosen(key == id));
+    }
+
+    /** One beside the other, then in rows of two or three. */
+    private void arrange(List<WantedGoods> wanted) {
+        List<Integer> ids = wanted.stream().map(WantedGoods::id).toList();
+        if (ids.equals(new ArrayList<>(cards.keySet()))) {
+            return;
+        }
+        Map<Integer, GoodsCard> before = new LinkedHashMap<>(cards);
+        cards.clear();
+        painted.keySet().retainAll(ids);
+        cut.keySet().retainAll(ids);
+        for (int id : ids) {
+            GoodsCard card = before.get(id);
+            cards.put(
+                    id,
+                    card == null ? new GoodsCard(() -> desk.choose(id), () -> paint(id)) : card);
+        }
+        getChildren().clear();
+        getColumnConstraints().clear();
+        getRowConstraints().clear();
+        int columns = ids.size() < 3 ? ids.size() : ids.size() < 5 ? 2 : 3;
+        int rows = columns == 0 ? 0 : (ids.size() + columns - 1) / columns;
+        for (int column = 0; column < columns; column++) {
+            ColumnConstraints even = new ColumnConstraints();
+            even.setPercentWidth(100.0 / columns);
+            even.setHgrow(Priority.ALWAYS);
+            getColumnConstraints().add(even);
+        }
+        for (int row = 0; row < rows; row++) {
+            RowConstraints even = new RowConstraints();
+            even.setPercentHeight(100.0 / rows);
+            even.setVgrow(Priority.ALWAYS);
+            even.setMinHeight(0);
+            getRowConstraints().add(even);
+        }
+        int k = 0;
+        for (GoodsCard card : cards.values()) {
+            add(card, k % columns, k / columns);
+            k++;
+        }
+    }
+
+    /** A picture that was asked for. */
+    private record Painted(Artwork art, int sidePx) {}
+
+    /** Paints the drawing in the size in which it is seen: scaled down it would be ragged. */
+    private void paint(int id) {
+        Shown shown = desk.shown();
+        GoodsCard card = cards.get(id);
+        if (shown == null || card == null) {
+            return;
+        }
+        double side = Math.max(shown.art().widthMm(), shown.art().heightMm());
+        int px = (int) Math.min(MOST_PX, Math.rint(side * card.pagePxPerMm()));
+        Painted last = painted.get(id);
+        boolean near =
+                last != null
+                        && last.art() == shown.art()
+                        && Math.abs(last.sidePx() - px) <= NEAR * px;
+        if (px < 1 || near) {
+            return;
+        }
+        Painted next = new Painted(shown.art(), px);
+        painted.put(id, next);
+        boolean colours =
+                desk.job()
+                        .goods()
+                        .of(id)
+                        .filter(one -> one.goods().needs().coloured() == Coloured.NO)
+                        .isEmpty();
+        ArtPicture.paint(next.art(), px, colours, card::setArt, () -> painted.get(id) == next);
+    }
+
+    /** What a silhouette is made of. */
+    private record Rim(List<Outline> lines, double mm) {}
+
+    private void cut(WantedGoods one, GoodsCard card, List<Outline> lines, GoodsFit fit) {
+        double border = one.goods().edges().borderMm();
+        Rim rim = new Rim(lines, border / fit.factor());
+        boolean same =
+                cut.get(one.id()) instanceof Rim last
+                        && last.lines() == lines
+                        && last.mm() == rim.mm();
+        if (same) {
+            return;
+        }
+        cut.put(one.id(), rim);
+        if (border == 0) {
+            card.setSilhouette(List.of());
+            return;
+        }
+        CompletableFuture.supplyAsync(() -> Silhouette.of(lines, rim.mm()))
+                .thenAccept(
+                        rings ->
+                                Platform.runLater(
+                                        () -> {
+                                            if (cut.get(one.id()) == rim) {
+                                                card.setSilhouette(rings);
+                                            }
+                                        }));
+    }
+}

@@ -1,0 +1,169 @@
+package neattrace.app.station.brief;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.docket.TextValue;
+import neattrace.app.station.Bench;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.GoodsWish;
+import neattrace.goods.Sizing.Fit;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.job.setting.GoodsSettings;
+import neattrace.job.setting.Option;
+import neattrace.job.setting.Quantity;
+
+/**
+ * The size of some goods and what lies round the drawing, in sentences; only what matters to them.
+ */
+final class SizeSentences extends VBox {
+
+    private final Bench bench;
+    private final int id;
+    private final GoodsKind kind;
+    private final Fit fit;
+    private final List<Consumer<Job>> shows = new ArrayList<>();
+
+    SizeSentences(BriefDesk desk, WantedGoods goods) {
+        super(4);
+        this.bench = desk.bench();
+        this.id = goods.id();
+        this.kind = goods.goods().kind();
+        this.fit = goods.goods().sizing().fit();
+        GoodsSettings set = GoodsSettings.of(id);
+        size(set);
+        edges(set);
+        order(desk, set);
+    }
+
+    /** Whether these are the sentences for goods as they are now. */
+    boolean fits(WantedGoods goods) {
+        return goods.id() == id
+                && goods.goods().kind() == kind
+                && goods.goods().sizing().fit() == fit;
+    }
+
+    void show(Job job) {
+        shows.forEach(one -> one.accept(job));
+    }
+
+    private NumberField field(Quantity setting) {
+        NumberField field = bench.field(setting);
+        shows.add(job -> field.show(setting.of(job)));
+        return field;
+    }
+
+    private <T> ChoiceField<T> field(Option<T> setting) {
+        ChoiceField<T> field = bench.field(setting);
+        shows.add(job -> field.show(setting.of(job)));
+        return field;
+    }
+
+    private void size(GoodsSettings set) {
+        ChoiceField<Fit> how = field(set.fit());
+        switch (fit) {
+            case WIDTH -> getChildren().add(new Sentence("It is", field(set.width()), how, "."));
+            case HEIGHT -> getChildren().add(new Sentence("It is", field(set.height()), how, "."));
+            case PAGE ->
+                    getChildren()
+                            .add(
+                                    new Sentence(
+                                            "It lies",
+                                            how,
+                                            "of",
+                                            field(set.width()),
+                                            "×",
+                                            field(set.height()),
+                                            "."));
+            case SCANNED -> getChildren().add(new Sentence("It is", how, "."));
+        }
+        if (fit != Fit.SCANNED) {
+            TextValue other = new TextValue("Another size", "A4, 6 cm, 2.5 in", this::resize);
+            other.setId("goods-size-" + id);
+            shows.add(job -> other.show(""));
+            getChildren().add(new Sentence("Or:", other));
+        }
+    }
+
+    private void resize(String words) {
+        Goods goods = bench.workspace().job().goods().of(id).map(WantedGoods::goods).orElseThrow();
+        try {
+            Goods sized = GoodsWish.sized(goods, words);
+            bench.change(
+                    "Size",
+                    job ->
+                            job.withGoods(
+                                    job.goods()
+                                            .of(id)
+                                            .map(one -> job.goods().with(one.withGoods(sized)))
+                                            .orElse(job.goods())));
+        } catch (IllegalArgumentException e) {
+            bench.say(e.getMessage() + ".");
+        }
+        show(bench.workspace().job());
+    }
+
+    private void edges(GoodsSettings set) {
+        if (kind == GoodsKind.STICKER || kind == GoodsKind.STICKER_SHEET) {
+            getChildren()
+                    .add(
+                            new Sentence(
+                                    "A border of",
+                                    field(set.border()),
+                                    "is round it; its colour runs on",
+                                    field(set.bleed()),
+                                    "beyond the cut."));
+        } else if (kind == GoodsKind.PRINT) {
+            getChildren()
+                    .add(
+                            new Sentence(
+                                    "It bleeds by",
+                                    field(set.bleed()),
+                                    "and keeps",
+                                    field(set.margin()),
+                                    "clear."));
+        } else if (fit == Fit.PAGE) {
+            getChildren().add(new Sentence("The outer", field(set.margin()), "stay clear."));
+        }
+    }
+
+    private void order(BriefDesk desk, GoodsSettings set) {
+        TextValue maker =
+                new TextValue(
+                        "Printer or cutter",
+                        "nobody yet",
+                        words -> change(one -> one.withMaker(words)));
+        maker.setId("goods-maker-" + id);
+        shows.add(job -> maker.show(job.goods().of(id).map(WantedGoods::maker).orElse("")));
+        ChoiceField<Boolean> sale =
+                new ChoiceField<>(
+                        "Sold or not",
+                        List.of(true, false),
+                        sold -> sold ? "to be sold" : "not for sale",
+                        sold -> change(one -> one.withForSale(sold)));
+        sale.setId("goods-sale-" + id);
+        shows.add(job -> sale.show(job.goods().of(id).map(WantedGoods::forSale).orElse(true)));
+        getChildren()
+                .add(new Sentence(field(set.pieces()), "pieces,", sale, ", made by", maker, "."));
+    }
+
+    private void change(java.util.function.UnaryOperator<WantedGoods> change) {
+        try {
+            bench.change(
+                    "Goods",
+                    job ->
+                            job.goods()
+                                    .of(id)
+                                    .map(one -> job.withGoods(job.goods().with(change.apply(one))))
+                                    .orElse(job));
+        } catch (IllegalArgumentException e) {
+            bench.say(e.getMessage() + ".");
+        }
+    }
+}

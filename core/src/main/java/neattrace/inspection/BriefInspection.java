@@ -1,0 +1,262 @@
+package neattrace.inspection;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import neattrace.finding.Answer;
+import neattrace.finding.Cost;
+import neattrace.finding.Finding;
+import neattrace.finding.Group;
+import neattrace.finding.Kind;
+import neattrace.finding.Measure;
+import neattrace.finding.Severity;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsFit;
+import neattrace.goods.Needs.Coloured;
+import neattrace.goods.Sizing.Fit;
+import neattrace.job.Job;
+import neattrace.job.LogSection;
+import neattrace.job.Reference;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.setting.PressSettings;
+import neattrace.press.BlackRule;
+import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Same;
+
+/** What stands against the goods as a whole: rights, size, resolution, black. */
+final class BriefInspection {
+
+    static final String STATION = "brief";
+
+    private static final Kind NOT_CLEARED =
+            kind(
+                    "reference-not-cleared",
+                    Severity.STOP,
+                    Cost.RUN,
+                    "%d references are not cleared for sale");
+    private static final Kind NO_ROOM =
+            kind("size-leaves-nothing", Severity.STOP, Cost.RUN, "%d sizes leave nothing");
+    private static final Kind BLACK =
+            kind("black-rule-differs", Severity.LOOK, Cost.RUN, "%d goods want another black");
+    private static final Kind RESOLUTION =
+            kind("resolution-low", Severity.LOOK, Cost.WORK, "%d goods want more resolution");
+
+    static final Inspection<Reads> BRIEF =
+            new Inspection<>(
+                    STATION,
+                    List.of(NOT_CLEARED, NO_ROOM, BLACK, RESOLUTION),
+                    Reads::of,
+                    reads -> new BriefInspection(reads).groups());
+
+    /** Less than this share of the resolution that goods want is worth a look. */
+    private static final double ENOUGH = 0.5;
+
+    /** Rims that leave less than this share of the size leave nothing. */
+    private static final double SOMETHING = 0.1;
+
+    /** What is read. */
+    record Reads(
+            List<Wished> wished,
+            List<Reference> references,
+            BlackRule black,
+            double ppi,
+            double pxPerMm,
+            boolean blank,
+            Same<InkReading> reading,
+            LogSection log) {
+
+        static Reads of(Known known) {
+            Drawing drawing = known.drawing();
+            Job job = drawing.job();
+            return new Reads(
+                    Wished.of(drawing),
+                    job.brief().references(),
+                    job.black(),
+                    drawing.traced().scan().ppi(),
+                    drawing.resolution().pxPerMm(),
+                    drawing.lines().isEmpty(),
+                    Same.of(drawing.reading()),
+                    job.log());
+        }
+    }
+
+    private final Reads reads;
+    private final Leaving left;
+    private final List<Wished> decided;
+
+    private BriefInspection(Reads reads) {
+        this.reads = reads;
+        this.left = new Leaving(STATION, reads.reading().value(), reads.pxPerMm(), reads.log());
+        this.decided = reads.wished().stream().filter(Wished::isDecided).toList();
+    }
+
+    private static Kind kind(String key, Severity severity, Cost cost, String many) {
+        return new Kind(STATION, key, severity, cost, many);
+    }
+
+    private List<Group> groups() {
+        List<Group> groups = new ArrayList<>();
+        Group.of(notCleared(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+        Group.of(
+                        decided.stream()
+                                .filter(BriefInspection::leavesNothing)
+                                .map(BriefInspection::noRoom)
+                                .toList(),
+                        Integer.MAX_VALUE,
+                        all -> List.of())
+                .ifPresent(groups::add);
+        if (!reads.blank()) {
+            Group.of(black(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+            Group.of(resolution(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+        }
+        return groups;
+    }
+
+    private List<Finding> notCleared() {
+        List<Wished> sold = decided.stream().filter(Wished::forSale).toList();
+        if (sold.isEmpty()) {
+            return List.of();
+        }
+        return reads.references().stream()
+                .filter(reference -> !reference.use().forSale())
+                .map(reference -> notCleared(reference, sold))
+                .toList();
+    }
+
+    private static Finding notCleared(Reference reference, List<Wished> sold) {
+        boolean known = reference.use() == Reference.Use.PRIVATE;
+        return Finding.of(
+                        NOT_CLEARED,
+                        String.format(
+                                Locale.ROOT,
+                                known
+                                        ? "“%s” may not be sold"
+                                        : "“%s”: nobody has said whether it may be sold",
+                                reference.what()),
+                        "What is made after it is to be sold. This is a note of yours, no legal"
+                                + " advice.",
+                        use("cleared", "It is cleared for sale", reference, Reference.Use.CLEARED),
+                        use("own", "It is my own", reference, Reference.Use.OWN))
+                .on(Wished.keys(sold));
+    }
+
+    private static Answer use(String key, String label, Reference reference, Reference.Use use) {
+        Reference changed = new Reference(reference.what(), reference.whose(), use);
+        return new Answer.Change(
+                key,
+                label,
+                "Rights in a reference",
+                (job, drawing) ->
+                        job.withBrief(
+                                job.brief()
+                                        .withReferences(
+                                                job.brief().references().stream()
+                                                        .map(
+                                                                one ->
+                                                                        one.equals(reference)
+                                                                                ? changed
+                                                                                : one)
+                                                        .toList())));
+    }
+
+    private static boolean leavesNothing(Wished wished) {
+        Goods goods = wished.goods();
+        double rim = 2 * goods.edges().borderMm();
+        double page = rim + 2 * goods.edges().safeMm();
+        double width = goods.sizing().widthMm();
+        double height = goods.sizing().heightMm();
+        return switch (goods.sizing().fit()) {
+            case WIDTH -> width - rim < SOMETHING * width;
+            case HEIGHT -> height - rim < SOMETHING * height;
+            case PAGE -> width - page < SOMETHING * width || height - page < SOMETHING * height;
+            case SCANNED -> false;
+        };
+    }
+
+    private static Finding noRoom(Wished wished) {
+        return Finding.of(
+                        NO_ROOM,
+                        wished.subject() + " is all border and margin",
+                        String.format(
+                                Locale.ROOT,
+                                "A border of %s and a margin of %s on each side leave no room for"
+                                        + " the drawing.",
+                                Words.mm(wished.goods().edges().borderMm()),
+                                Words.mm(wished.goods().edges().safeMm())))
+                .on(wished.keys());
+    }
+
+    private List<Finding> black() {
+        List<Finding> found = new ArrayList<>();
+        for (Wished wished : decided) {
+            BlackRule wanted = wished.goods().printing().black();
+            String what = wished.left("black");
+            boolean printsColour = wished.goods().needs().coloured() != Coloured.NO;
+            if (printsColour && wanted != reads.black() && !left.isLeft(what)) {
+                found.add(
+                        Finding.of(
+                                        BLACK,
+                                        wished.subject()
+                                                + (wanted == BlackRule.RICH
+                                                        ? " wants rich black"
+                                                        : " wants black ink alone"),
+                                        "Press is set to "
+                                                + PressSettings.BLACK.words().apply(reads.black())
+                                                + ", for all files.",
+                                        new Answer.Change(
+                                                "as-wanted",
+                                                "Print it so",
+                                                "Black",
+                                                (job, drawing) -> job.withBlack(wanted)),
+                                        left.leave(what))
+                                .on(wished.keys()));
+            }
+        }
+        return found;
+    }
+
+    private List<Finding> resolution() {
+        List<Finding> found = new ArrayList<>();
+        for (Wished wished : decided) {
+            GoodsFit fit = wished.fit();
+            double there = fit.ppi(reads.ppi());
+            double wanted = wished.goods().sizing().ppi();
+            String what = wished.left("resolution");
+            if (there < ENOUGH * wanted && !left.isLeft(what)) {
+                found.add(
+                        Finding.of(
+                                        RESOLUTION,
+                                        String.format(
+                                                Locale.ROOT,
+                                                "%.0f ppi%s; %.0f are wanted",
+                                                there,
+                                                wished.on(),
+                                                wanted),
+                                        String.format(
+                                                Locale.ROOT,
+                                                "It is %.1f times as large as the scan. Curves stay"
+                                                        + " smooth, but what the scan did not hold"
+                                                        + " is not there. Scan at %.0f ppi%s.",
+                                                fit.factor(),
+                                                wanted * fit.factor(),
+                                                smaller(wished)),
+                                        left.leave(what))
+                                .measuring(new Measure(there, "ppi"))
+                                .against(wanted)
+                                .on(wished.keys()));
+            }
+        }
+        return found;
+    }
+
+    private String smaller(Wished wished) {
+        if (wished.goods().sizing().fit() == Fit.SCANNED) {
+            return "";
+        }
+        double honest = wished.fit().artWidthMm() * wished.fit().ppi(reads.ppi());
+        return String.format(
+                Locale.ROOT,
+                ", or make it no wider than %.0f mm",
+                honest / wished.goods().sizing().ppi());
+    }
+}

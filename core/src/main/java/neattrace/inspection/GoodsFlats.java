@@ -1,0 +1,160 @@
+package neattrace.inspection;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import neattrace.finding.Answer;
+import neattrace.finding.Finding;
+import neattrace.finding.Group;
+import neattrace.finding.Kind;
+import neattrace.finding.Measure;
+import neattrace.finding.Place;
+import neattrace.flat.Fill;
+import neattrace.geom.Point;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.Needs.Coloured;
+import neattrace.job.change.Colouring;
+import neattrace.region.Area;
+
+/** What goods ask of flats: the number of inks, and areas one can get into. */
+final class GoodsFlats {
+
+    private static final int MOST_SINGLY = 400;
+
+    private final FlatInspection.Reads reads;
+    private final Leaving left;
+
+    GoodsFlats(FlatInspection.Reads reads) {
+        this.reads = reads;
+        this.left =
+                new Leaving(
+                        FlatInspection.STATION,
+                        reads.reading().value(),
+                        reads.pxPerMm(),
+                        reads.log());
+    }
+
+    List<Group> groups() {
+        List<Group> groups = new ArrayList<>();
+        List<Finding> inks = reads.wished().stream().flatMap(one -> inks(one).stream()).toList();
+        Group.of(inks, Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+        for (Wished wished : reads.wished()) {
+            tooSmall(wished).ifPresent(groups::add);
+        }
+        return groups;
+    }
+
+    private Optional<Finding> inks(Wished wished) {
+        int most = wished.goods().printing().mostInks();
+        Set<Integer> used = new HashSet<>(reads.swatchOf().values());
+        used.remove(Fill.PAPER);
+        boolean prints = wished.goods().needs().coloured() != Coloured.NO && !used.isEmpty();
+        int inks = used.size() + (reads.blackLines() ? 1 : 0);
+        if (most == 0 || !prints || inks <= most) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                Finding.of(
+                                FlatInspection.TOO_MANY_INKS,
+                                String.format(
+                                        Locale.ROOT,
+                                        "%d inks%s; %d at most",
+                                        inks,
+                                        wished.on(),
+                                        most),
+                                String.format(
+                                        Locale.ROOT,
+                                        "%s: each ink costs. Replace those that matter least, at"
+                                                + " Palette.",
+                                        reads.blackLines()
+                                                ? used.size()
+                                                        + " colours and the black of the lines"
+                                                : used.size() + " colours"))
+                        .measuring(Measure.count(inks))
+                        .against(most)
+                        .on(wished.keys()));
+    }
+
+    /** Areas that nobody gets into at that size, coloured or not. */
+    private Optional<Group> tooSmall(Wished wished) {
+        double least = wished.goods().detail().areaMm();
+        Kind kind = FlatInspection.TOO_SMALL;
+        Kind told = kind.withMany(kind.many() + wished.on());
+        List<Area> small =
+                reads.areas().value().enclosed().stream()
+                        .filter(area -> widthMm(area, wished) < least && counts(area, wished))
+                        .filter(area -> !left.isLeft(wished.left("small"), at(area)))
+                        .sorted(Comparator.comparingDouble(Area::radiusPx))
+                        .toList();
+        List<Finding> singly =
+                small.stream()
+                        .limit(MOST_SINGLY)
+                        .map(area -> tooSmall(told, area, wished))
+                        .toList();
+        if (left.isLeft("all-" + wished.left("small"))) {
+            return Optional.empty();
+        }
+        return Group.of(singly, MOST_SINGLY, all -> leaveAll(all, small.size(), wished))
+                .map(group -> group.and(small.size() - singly.size()));
+    }
+
+    private List<Answer> leaveAll(List<Finding> all, int count, Wished wished) {
+        String label = "Leave all as they are";
+        return List.of(
+                count > all.size()
+                        ? left.leaveAll(label, "all-" + wished.left("small"))
+                        : Group.each(all, Leaving.LEAVE, label));
+    }
+
+    private double widthMm(Area area, Wished wished) {
+        return wished.onGoods(2 * area.radiusPx() * reads.mmPerPx());
+    }
+
+    /** As long as nobody has said what it is for, and of what is left bare, nothing is asked. */
+    private boolean counts(Area area, Wished wished) {
+        Integer swatch = reads.swatchOf().get(area.label());
+        boolean lines = wished.goods().needs().coloured() == Coloured.NO;
+        return lines
+                || (wished.isDecided() || swatch != null)
+                        && (swatch == null || swatch != Fill.PAPER);
+    }
+
+    private Point at(Area area) {
+        return area.anchor().times(reads.mmPerPx());
+    }
+
+    private Finding tooSmall(Kind kind, Area area, Wished wished) {
+        double widthMm = widthMm(area, wished);
+        double least = wished.goods().detail().areaMm();
+        List<Answer> answers = new ArrayList<>();
+        answers.add(left.leave(wished.left("small"), at(area)));
+        if (wished.goods().needs().coloured() != Coloured.NO) {
+            answers.add(
+                    new Answer.Change(
+                            "leave-bare",
+                            "Leave it bare",
+                            "Leave an area bare",
+                            (job, drawing) ->
+                                    Colouring.fill(job, drawing, List.of(area), Fill.PAPER)));
+        }
+        return Finding.of(
+                        kind,
+                        String.format(
+                                Locale.ROOT, "An area only %.2f mm wide%s", widthMm, wished.on()),
+                        String.format(
+                                Locale.ROOT,
+                                wished.goods().kind() == GoodsKind.COLOURING_PAGE
+                                        ? "A pencil needs a circle of %.1f mm to get in."
+                                        : "A colour needs a circle of %.1f mm to hold.",
+                                least),
+                        answers.toArray(Answer[]::new))
+                .at(new Place.Spot(at(area), 3))
+                .measuring(Measure.mm(widthMm))
+                .against(least)
+                .on(wished.keys());
+    }
+}

@@ -1,0 +1,59 @@
+package neattrace.job;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What was agreed about the drawing.
+ *
+ * @param client for whom it is; empty for oneself
+ * @param due by when; empty if no day is promised
+ * @param references what it was made after
+ */
+public record BriefSection(String client, Optional<LocalDate> due, List<Reference> references) {
+
+    /** Nothing was agreed. */
+    public static final BriefSection EMPTY = new BriefSection("", Optional.empty(), List.of());
+
+    private static final int LONGEST = 200;
+    private static final int MOST_REFERENCES = 200;
+
+    public BriefSection {
+        client = client.strip();
+        references = List.copyOf(references);
+        if (client.length() > LONGEST) {
+            throw new IllegalArgumentException("a client's name has at most 200 letters");
+        }
+        if (references.size() > MOST_REFERENCES) {
+            throw new IllegalArgumentException("there are at most 200 references");
+        }
+    }
+
+    public BriefSection withClient(String value) {
+        return new BriefSection(value, due, references);
+    }
+
+    public BriefSection withDue(Optional<LocalDate> value) {
+        return new BriefSection(client, value, references);
+    }
+
+    public BriefSection withReferences(List<Reference> value) {
+        return new BriefSection(client, due, value);
+    }
+
+    /** The same with one more reference. */
+    public BriefSection with(Reference reference) {
+        List<Reference> next = new ArrayList<>(references);
+        next.add(reference);
+        return withReferences(next);
+    }
+
+    /** The same without a reference. */
+    public BriefSection without(Reference reference) {
+        List<Reference> next = new ArrayList<>(references);
+        next.remove(reference);
+        return withReferences(next);
+    }
+}

@@ -1,0 +1,89 @@
+package neattrace.job;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import neattrace.goods.Goods;
+
+/**
+ * What the drawing is for.
+ *
+ * @param wanted the goods, the main ones first; empty as long as nobody has said
+ * @param lastId the last id that was given
+ */
+public record GoodsSection(List<WantedGoods> wanted, int lastId) {
+
+    /** Nobody has said. */
+    public static final GoodsSection UNDECIDED = new GoodsSection(List.of(), 0);
+
+    /** No drawing is for more goods at once. */
+    public static final int MOST = 24;
+
+    public GoodsSection {
+        wanted = List.copyOf(wanted);
+        Set<Integer> ids = new HashSet<>();
+        for (WantedGoods one : wanted) {
+            if (one.id() < 1 || one.id() > lastId || !ids.add(one.id())) {
+                throw new IllegalArgumentException("goods have ids of their own");
+            }
+        }
+        if (wanted.size() > MOST) {
+            throw new IllegalArgumentException("a drawing is for at most 24 goods");
+        }
+    }
+
+    /** The main ones. */
+    public Optional<WantedGoods> main() {
+        return wanted.stream().findFirst();
+    }
+
+    /** The goods with an id. */
+    public Optional<WantedGoods> of(int id) {
+        return wanted.stream().filter(one -> one.id() == id).findFirst();
+    }
+
+    /** The same with more goods, of which nothing is said yet. */
+    public GoodsSection with(Goods goods) {
+        List<WantedGoods> next = new ArrayList<>(wanted);
+        next.add(new WantedGoods(lastId + 1, goods, true, 0, ""));
+        return new GoodsSection(next, lastId + 1);
+    }
+
+    /** The same with goods changed, whose id is there. */
+    public GoodsSection with(WantedGoods changed) {
+        return new GoodsSection(
+                wanted.stream().map(one -> one.id() == changed.id() ? changed : one).toList(),
+                lastId);
+    }
+
+    /** The same without some goods. */
+    public GoodsSection without(int id) {
+        return new GoodsSection(wanted.stream().filter(one -> one.id() != id).toList(), lastId);
+    }
+
+    /** The same with some goods as the main ones. */
+    public GoodsSection withMain(int id) {
+        List<WantedGoods> next = new ArrayList<>();
+        of(id).ifPresent(next::add);
+        wanted.stream().filter(one -> one.id() != id).forEach(next::add);
+        return new GoodsSection(next, lastId);
+    }
+
+    /**
+     * What goods are called in findings: their kind, with a number from the second of a kind on,
+     * such as {@code sticker-2}.
+     */
+    public String key(WantedGoods goods) {
+        int before = 0;
+        for (WantedGoods one : wanted) {
+            if (one.id() == goods.id()) {
+                break;
+            }
+            before += one.goods().kind() == goods.goods().kind() ? 1 : 0;
+        }
+        String kind = goods.goods().kind().key();
+        return before == 0 ? kind : kind + "-" + (before + 1);
+    }
+}

@@ -1,0 +1,46 @@
+package neattrace.job;
+
+import neattrace.goods.Goods;
+
+/**
+ * Goods that a drawing is for.
+ *
+ * @param id never used twice in a job
+ * @param goods what and how large
+ * @param forSale whether they are sold; if not, they are for oneself or for practice
+ * @param pieces how many are to be made; 0 if nobody has said
+ * @param maker which printer or cutter, as the person calls it; empty if nobody has said
+ */
+public record WantedGoods(int id, Goods goods, boolean forSale, int pieces, String maker) {
+
+    /** More are made by nobody who does it alone. */
+    public static final int MOST_PIECES = 1_000_000;
+
+    private static final int LONGEST_MAKER = 200;
+
+    public WantedGoods {
+        maker = maker.strip();
+        if (pieces < 0 || pieces > MOST_PIECES) {
+            throw new IllegalArgumentException("pieces are 0 to 1000000");
+        }
+        if (maker.length() > LONGEST_MAKER) {
+            throw new IllegalArgumentException("a printer's name has at most 200 letters");
+        }
+    }
+
+    public WantedGoods withGoods(Goods value) {
+        return new WantedGoods(id, value, forSale, pieces, maker);
+    }
+
+    public WantedGoods withForSale(boolean value) {
+        return new WantedGoods(id, goods, value, pieces, maker);
+    }
+
+    public WantedGoods withPieces(int value) {
+        return new WantedGoods(id, goods, forSale, value, maker);
+    }
+
+    public WantedGoods withMaker(String value) {
+        return new WantedGoods(id, goods, forSale, pieces, value);
+    }
+}

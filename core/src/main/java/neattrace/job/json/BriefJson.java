@@ -1,0 +1,66 @@
+package neattrace.job.json;
+
+import static neattrace.json.JsonFields.choice;
+import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.text;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neattrace.job.BriefSection;
+import neattrace.job.Reference;
+import neattrace.json.DamagedException;
+
+/** The section of what was agreed. */
+public final class BriefJson {
+
+    private BriefJson() {}
+
+    /** Fills an object. */
+    public static void write(BriefSection brief, ObjectNode node) {
+        node.put("client", brief.client());
+        node.put("due", brief.due().map(LocalDate::toString).orElse(""));
+        ArrayNode references = node.putArray("references");
+        for (Reference reference : brief.references()) {
+            references
+                    .addObject()
+                    .put("what", reference.what())
+                    .put("whose", reference.whose())
+                    .put("use", reference.use().name());
+        }
+    }
+
+    /**
+     * Reads what {@link #write} wrote.
+     *
+     * @throws DamagedException if a field is missing or no such value
+     * @throws IllegalArgumentException if a value is out of its range
+     */
+    public static BriefSection read(JsonNode node) throws DamagedException {
+        List<Reference> references = new ArrayList<>();
+        for (JsonNode one : need(node, "references")) {
+            references.add(
+                    new Reference(
+                            text(one, "what"),
+                            text(one, "whose"),
+                            choice(need(one, "use"), Reference.Use.class)));
+        }
+        return new BriefSection(text(node, "client"), due(text(node, "due")), references);
+    }
+
+    private static Optional<LocalDate> due(String day) throws DamagedException {
+        if (day.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LocalDate.parse(day));
+        } catch (DateTimeParseException e) {
+            throw new DamagedException("\"" + day + "\" is no day");
+        }
+    }
+}

@@ -1,0 +1,242 @@
+package neattrace.job.setting;
+
+import java.util.Arrays;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import neattrace.goods.Detail;
+import neattrace.goods.Edges;
+import neattrace.goods.Goods;
+import neattrace.goods.Printing;
+import neattrace.goods.Sizing;
+import neattrace.goods.UsualGoods;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.press.BlackRule;
+
+/** What can be set about goods of a job, by their id. A job without them stays as it is. */
+public final class GoodsSettings {
+
+    private static final double USUAL_STEP_MM = 0.05;
+
+    private final int id;
+
+    private GoodsSettings(int id) {
+        this.id = id;
+    }
+
+    /** What can be set about the goods with an id. */
+    public static GoodsSettings of(int id) {
+        return new GoodsSettings(id);
+    }
+
+    /** Width of the finished thing or of its page. */
+    public Quantity width() {
+        return quantity(
+                "width",
+                "Width",
+                "mm",
+                new double[] {Sizing.LEAST_MM, Sizing.MOST_MM, 5},
+                goods -> goods.sizing().widthMm(),
+                (goods, v) -> goods.withSizing(goods.sizing().withWidthMm(v)));
+    }
+
+    /** Its height. */
+    public Quantity height() {
+        return quantity(
+                "height",
+                "Height",
+                "mm",
+                new double[] {Sizing.LEAST_MM, Sizing.MOST_MM, 5},
+                goods -> goods.sizing().heightMm(),
+                (goods, v) -> goods.withSizing(goods.sizing().withHeightMm(v)));
+    }
+
+    /** Pixels an inch it wants. */
+    public Quantity ppi() {
+        return quantity(
+                "ppi",
+                "Resolution",
+                "ppi",
+                new double[] {Sizing.LEAST_PPI, Sizing.MOST_PPI, 50},
+                goods -> goods.sizing().ppi(),
+                (goods, v) -> goods.withSizing(goods.sizing().withPpi(v)));
+    }
+
+    /** The thinnest line it holds. */
+    public Quantity line() {
+        return quantity(
+                "line",
+                "Thinnest line",
+                "mm",
+                new double[] {0, Detail.MOST_MM, USUAL_STEP_MM},
+                goods -> goods.detail().lineMm(),
+                (goods, v) -> goods.withDetail(goods.detail().withLineMm(v)));
+    }
+
+    /** The narrowest paper between lines. */
+    public Quantity gap() {
+        return quantity(
+                "gap",
+                "Narrowest gap",
+                "mm",
+                new double[] {0, Detail.MOST_MM, USUAL_STEP_MM},
+                goods -> goods.detail().gapMm(),
+                (goods, v) -> goods.withDetail(goods.detail().withGapMm(v)));
+    }
+
+    /** The widest circle that fits into the smallest area. */
+    public Quantity area() {
+        return quantity(
+                "area",
+                "Smallest area",
+                "mm",
+                new double[] {0, Detail.MOST_MM, 0.1},
+                goods -> goods.detail().areaMm(),
+                (goods, v) -> goods.withDetail(goods.detail().withAreaMm(v)));
+    }
+
+    /** From where it is looked at. */
+    public Quantity viewing() {
+        return quantity(
+                "viewing",
+                "Viewing distance",
+                "mm",
+                new double[] {Detail.NEAREST_MM, Detail.FARTHEST_MM, 50},
+                goods -> goods.detail().viewingMm(),
+                (goods, v) -> goods.withDetail(goods.detail().withViewingMm(v)));
+    }
+
+    /** How many inks the printer takes; 0 for any number. */
+    public Quantity inks() {
+        return quantity(
+                "inks",
+                "Most inks",
+                "",
+                new double[] {0, Printing.MOST_INKS, 1},
+                goods -> goods.printing().mostInks(),
+                (goods, v) -> goods.withPrinting(goods.printing().withMostInks(Quantity.whole(v))));
+    }
+
+    /** The most ink in one place; 0 for no limit. */
+    public Quantity inkLimit() {
+        return quantity(
+                "ink-limit",
+                "Ink limit",
+                "%",
+                new double[] {0, Printing.MOST_INK, 10},
+                goods -> goods.printing().inkLimit(),
+                (goods, v) -> goods.withPrinting(goods.printing().withInkLimit(v)));
+    }
+
+    /** A border round the silhouette. */
+    public Quantity border() {
+        return quantity(
+                "border",
+                "Border",
+                "mm",
+                new double[] {0, Edges.MOST_MM, 0.5},
+                goods -> goods.edges().borderMm(),
+                (goods, v) -> goods.withEdges(goods.edges().withBorderMm(v)));
+    }
+
+    /** How far printing runs on beyond the cut. */
+    public Quantity bleed() {
+        return quantity(
+                "bleed",
+                "Bleed",
+                "mm",
+                new double[] {0, Edges.MOST_MM, 0.5},
+                goods -> goods.edges().bleedMm(),
+                (goods, v) -> goods.withEdges(goods.edges().withBleedMm(v)));
+    }
+
+    /** What is kept clear along the edge of the page. */
+    public Quantity margin() {
+        return quantity(
+                "margin",
+                "Margin",
+                "mm",
+                new double[] {0, Edges.MOST_MM, 1},
+                goods -> goods.edges().safeMm(),
+                (goods, v) -> goods.withEdges(goods.edges().withSafeMm(v)));
+    }
+
+    /** How many are to be made. */
+    public Quantity pieces() {
+        return Quantity.of(
+                key("pieces"),
+                "Pieces",
+                "",
+                0,
+                WantedGoods.MOST_PIECES,
+                10,
+                job -> job.goods().of(id).map(WantedGoods::pieces).orElse(0),
+                (job, v) -> changed(job, one -> one.withPieces(Quantity.whole(v))));
+    }
+
+    /** What is given of its size. */
+    public Option<Sizing.Fit> fit() {
+        return new Option<>(
+                key("fit"),
+                "Size",
+                Arrays.asList(Sizing.Fit.values()),
+                fit ->
+                        switch (fit) {
+                            case WIDTH -> "wide";
+                            case HEIGHT -> "high";
+                            case PAGE -> "on a page";
+                            case SCANNED -> "as large as the scan";
+                        },
+                job -> goods(job).sizing().fit(),
+                (job, v) -> set(job, goods -> goods.withSizing(goods.sizing().withFit(v))));
+    }
+
+    /** How black is printed on it. */
+    public Option<BlackRule> black() {
+        return new Option<>(
+                key("black"),
+                "Black",
+                PressSettings.BLACK.choices(),
+                rule -> rule == BlackRule.RICH ? "rich black" : "black ink alone",
+                job -> goods(job).printing().black(),
+                (job, v) -> set(job, goods -> goods.withPrinting(goods.printing().withBlack(v))));
+    }
+
+    private Quantity quantity(
+            String what,
+            String name,
+            String unit,
+            double[] range,
+            ToDoubleFunction<Goods> get,
+            BiFunction<Goods, Double, Goods> put) {
+        return Quantity.of(
+                key(what),
+                name,
+                unit,
+                range[0],
+                range[1],
+                range[2],
+                job -> get.applyAsDouble(goods(job)),
+                (job, v) -> set(job, goods -> put.apply(goods, v)));
+    }
+
+    private String key(String what) {
+        return "goods-" + what + "-" + id;
+    }
+
+    private Goods goods(Job job) {
+        return job.goods().of(id).map(WantedGoods::goods).orElse(UsualGoods.UNDECIDED);
+    }
+
+    private Job set(Job job, Function<Goods, Goods> change) {
+        return changed(job, one -> one.withGoods(change.apply(one.goods())));
+    }
+
+    private Job changed(Job job, Function<WantedGoods, WantedGoods> change) {
+        return job.goods()
+                .of(id)
+                .map(one -> job.withGoods(job.goods().with(change.apply(one))))
+                .orElse(job);
+    }
+}
