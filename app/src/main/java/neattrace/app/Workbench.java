@@ -101,7 +101,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         return List.copyOf(panels.values());
     }
 
-    private StackPane middle() {
+    private BorderPane middle() {
         Welcome welcome =
                 new Welcome(
                         workspace.folders().recent(), files::choose, files::open, files::openDemo);
@@ -115,17 +115,19 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
                                 .and(workspace.progressProperty().lessThan(0)));
         StackPane.setAlignment(views, Pos.BOTTOM_CENTER);
         StackPane.setMargin(views, new Insets(0, 0, 12, 0));
-        StackPane.setAlignment(prompt, Pos.TOP_CENTER);
         middle.getStyleClass().add("middle");
         middle.getChildren().addAll(table, welcome, new Loading(workspace), views);
         panels.values().stream()
                 .flatMap(panel -> panel.overTable().stream())
                 .forEach(middle.getChildren()::add);
-        middle.getChildren().add(prompt);
         middle.setMinWidth(0);
         middle.setOnDragOver(this::draggedOver);
         middle.setOnDragDropped(this::dropped);
-        return middle;
+        // A question takes its own room: what it asks about stays in sight.
+        BorderPane room = new BorderPane(middle);
+        room.setTop(prompt);
+        room.setMinWidth(0);
+        return room;
     }
 
     private void draggedOver(DragEvent event) {
