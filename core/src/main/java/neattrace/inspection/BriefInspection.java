@@ -3,23 +3,29 @@ package neattrace.inspection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import neattrace.finding.Answer;
 import neattrace.finding.Cost;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.finding.Kind;
 import neattrace.finding.Measure;
+import neattrace.finding.Place;
 import neattrace.finding.Severity;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFit;
 import neattrace.goods.Needs.Coloured;
 import neattrace.goods.Sizing.Fit;
 import neattrace.job.Job;
+import neattrace.job.Lettering;
 import neattrace.job.LogSection;
 import neattrace.job.Reference;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.setting.PressSettings;
 import neattrace.press.BlackRule;
+import neattrace.raster.InkMap;
+import neattrace.raster.LetterHeight;
 import neattrace.sheet.ink.InkReading;
 import neattrace.stage.Same;
 
@@ -38,13 +44,15 @@ final class BriefInspection {
             kind("size-leaves-nothing", Severity.STOP, Cost.RUN, "%d sizes leave nothing");
     private static final Kind BLACK =
             kind("black-rule-differs", Severity.LOOK, Cost.RUN, "%d goods want another black");
+    private static final Kind LETTERING =
+            kind("lettering-small", Severity.LOOK, Cost.RUN, "%d letterings too small");
     private static final Kind RESOLUTION =
             kind("resolution-low", Severity.LOOK, Cost.WORK, "%d goods want more resolution");
 
     static final Inspection<Reads> BRIEF =
             new Inspection<>(
                     STATION,
-                    List.of(NOT_CLEARED, NO_ROOM, BLACK, RESOLUTION),
+                    List.of(NOT_CLEARED, NO_ROOM, BLACK, LETTERING, RESOLUTION),
                     Reads::of,
                     reads -> new BriefInspection(reads).groups());
 
@@ -62,6 +70,8 @@ final class BriefInspection {
             double ppi,
             double pxPerMm,
             boolean blank,
+            List<Lettering> lettering,
+            Same<InkMap> ink,
             Same<InkReading> reading,
             LogSection log) {
 
@@ -75,6 +85,8 @@ final class BriefInspection {
                     drawing.traced().scan().ppi(),
                     drawing.resolution().pxPerMm(),
                     drawing.lines().isEmpty(),
+                    job.brief().lettering(),
+                    Same.of(drawing.traced().ink()),
                     Same.of(drawing.reading()),
                     job.log());
         }
@@ -107,6 +119,7 @@ final class BriefInspection {
                 .ifPresent(groups::add);
         if (!reads.blank()) {
             Group.of(black(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+            Group.of(lettering(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
             Group.of(resolution(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
         }
         return groups;
@@ -213,6 +226,52 @@ final class BriefInspection {
             }
         }
         return found;
+    }
+
+    private List<Finding> lettering() {
+        List<Finding> found = new ArrayList<>();
+        for (Lettering one : reads.lettering()) {
+            double k = reads.pxPerMm();
+            OptionalDouble px =
+                    LetterHeight.of(
+                            reads.ink().value(),
+                            (int) Math.floor(one.from().x() * k),
+                            (int) Math.floor(one.from().y() * k),
+                            (int) Math.ceil(one.to().x() * k),
+                            (int) Math.ceil(one.to().y() * k));
+            if (px.isPresent()) {
+                decided.stream()
+                        .flatMap(wished -> small(one, px.getAsDouble() / k, wished).stream())
+                        .forEach(found::add);
+            }
+        }
+        return found;
+    }
+
+    private Optional<Finding> small(Lettering one, double pageMm, Wished wished) {
+        double mm = wished.onGoods(pageMm);
+        double least = wished.goods().detail().xHeightMm();
+        String what = wished.left("lettering");
+        if (mm >= least || left.isLeft(what, one.middle())) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                Finding.of(
+                                LETTERING,
+                                "Small letters are " + Words.mm(mm) + " high" + wished.on(),
+                                wished.subject()
+                                        + " holds them from "
+                                        + Words.mm(least)
+                                        + " on; smaller ones fill in or vanish.",
+                                left.leave(what, one.middle()))
+                        .at(
+                                new Place.Box(
+                                        one.middle(),
+                                        one.to().x() - one.from().x(),
+                                        one.to().y() - one.from().y()))
+                        .measuring(Measure.mm(mm))
+                        .against(least)
+                        .on(wished.keys()));
     }
 
     private List<Finding> resolution() {

@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import neattrace.geom.Point;
 
 /**
  * What was agreed about the drawing.
@@ -11,11 +13,17 @@ import java.util.Optional;
  * @param client for whom it is; empty for oneself
  * @param due by when; empty if no day is promised
  * @param references what it was made after
+ * @param lettering where letters are
  */
-public record BriefSection(String client, Optional<LocalDate> due, List<Reference> references) {
+public record BriefSection(
+        String client,
+        Optional<LocalDate> due,
+        List<Reference> references,
+        List<Lettering> lettering) {
 
     /** Nothing was agreed. */
-    public static final BriefSection EMPTY = new BriefSection("", Optional.empty(), List.of());
+    public static final BriefSection EMPTY =
+            new BriefSection("", Optional.empty(), List.of(), List.of());
 
     private static final int LONGEST = 200;
     private static final int MOST_REFERENCES = 200;
@@ -23,6 +31,7 @@ public record BriefSection(String client, Optional<LocalDate> due, List<Referenc
     public BriefSection {
         client = client.strip();
         references = List.copyOf(references);
+        lettering = List.copyOf(lettering);
         if (client.length() > LONGEST) {
             throw new IllegalArgumentException("a client's name has at most 200 letters");
         }
@@ -32,15 +41,24 @@ public record BriefSection(String client, Optional<LocalDate> due, List<Referenc
     }
 
     public BriefSection withClient(String value) {
-        return new BriefSection(value, due, references);
+        return new BriefSection(value, due, references, lettering);
     }
 
     public BriefSection withDue(Optional<LocalDate> value) {
-        return new BriefSection(client, value, references);
+        return new BriefSection(client, value, references, lettering);
     }
 
     public BriefSection withReferences(List<Reference> value) {
-        return new BriefSection(client, due, value);
+        return new BriefSection(client, due, value, lettering);
+    }
+
+    public BriefSection withLettering(List<Lettering> value) {
+        return new BriefSection(client, due, references, value);
+    }
+
+    /** The same where the drawing now is. */
+    BriefSection moved(UnaryOperator<Point> map) {
+        return withLettering(lettering.stream().map(one -> one.moved(map)).toList());
     }
 
     /** The same with one more reference. */

@@ -3,6 +3,7 @@ package neattrace.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * A job with its past and its future, for undo and redo. Immutable; jobs share what did not change,
@@ -42,6 +43,13 @@ public final class History {
         List<Step> next = new ArrayList<>(steps.subList(first, now + 1));
         next.add(new Step(what, job));
         return new History(List.copyOf(next), next.size() - 1);
+    }
+
+    /** The same with something noted at every step, so that undoing does not take it back. */
+    public History noted(UnaryOperator<Job> note) {
+        return new History(
+                steps.stream().map(step -> new Step(step.what(), note.apply(step.job()))).toList(),
+                now);
     }
 
     /** What undo would take back, if anything. */

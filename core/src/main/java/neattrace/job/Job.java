@@ -182,6 +182,10 @@ public record Job(
                 kept);
     }
 
+    public Job withLog(LogSection value) {
+        return new Job(title, source, brief, sheet, line, close, colour, press, goods, value, kept);
+    }
+
     public Job withKept(KeptFields value) {
         return new Job(title, source, brief, sheet, line, close, colour, press, goods, log, value);
     }

@@ -60,6 +60,7 @@ public final class Reframing {
         }
         double growth = growth();
         return job.withFills(fills)
+                .withBrief(job.brief().moved(this::moved))
                 .withGroups(job.groups().stream().map(group -> group.moved(this::moved)).toList())
                 .withFlat(job.flat().moved(this::moved, growth))
                 .withLine(job.line().moved(this::moved, growth))

@@ -1,5 +1,7 @@
 package neattrace.job;
 
+import java.util.List;
+import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
 
 /**
@@ -10,8 +12,10 @@ import neattrace.goods.Goods;
  * @param forSale whether they are sold; if not, they are for oneself or for practice
  * @param pieces how many are to be made; 0 if nobody has said
  * @param maker which printer or cutter, as the person calls it; empty if nobody has said
+ * @param owed files that were promised for them
  */
-public record WantedGoods(int id, Goods goods, boolean forSale, int pieces, String maker) {
+public record WantedGoods(
+        int id, Goods goods, boolean forSale, int pieces, String maker, List<FileUse> owed) {
 
     /** More are made by nobody who does it alone. */
     public static final int MOST_PIECES = 1_000_000;
@@ -20,6 +24,7 @@ public record WantedGoods(int id, Goods goods, boolean forSale, int pieces, Stri
 
     public WantedGoods {
         maker = maker.strip();
+        owed = owed.stream().distinct().toList();
         if (pieces < 0 || pieces > MOST_PIECES) {
             throw new IllegalArgumentException("pieces are 0 to 1000000");
         }
@@ -29,18 +34,22 @@ public record WantedGoods(int id, Goods goods, boolean forSale, int pieces, Stri
     }
 
     public WantedGoods withGoods(Goods value) {
-        return new WantedGoods(id, value, forSale, pieces, maker);
+        return new WantedGoods(id, value, forSale, pieces, maker, owed);
     }
 
     public WantedGoods withForSale(boolean value) {
-        return new WantedGoods(id, goods, value, pieces, maker);
+        return new WantedGoods(id, goods, value, pieces, maker, owed);
     }
 
     public WantedGoods withPieces(int value) {
-        return new WantedGoods(id, goods, forSale, value, maker);
+        return new WantedGoods(id, goods, forSale, value, maker, owed);
     }
 
     public WantedGoods withMaker(String value) {
-        return new WantedGoods(id, goods, forSale, pieces, value);
+        return new WantedGoods(id, goods, forSale, pieces, value, owed);
+    }
+
+    public WantedGoods withOwed(List<FileUse> value) {
+        return new WantedGoods(id, goods, forSale, pieces, maker, value);
     }
 }

@@ -15,15 +15,27 @@ import javafx.scene.layout.VBox;
 /** Things in a list, each of which can be taken away. */
 public final class Rows extends ScrollPane {
 
-    private static final double ROW = 28;
+    private static final double ONE_LINE = 28;
+    private static final double TWO_LINES = 40;
     private static final int MOST_IN_SIGHT = 4;
 
     private final VBox rows = new VBox();
     private final IntConsumer whenRemoved;
+    private final double height;
 
     /** Rows; {@code whenRemoved} is called with the number of one to take away. */
     public Rows(IntConsumer whenRemoved) {
+        this(whenRemoved, ONE_LINE);
+    }
+
+    /** The same with two lines in each row. */
+    public static Rows ofTwoLines(IntConsumer whenRemoved) {
+        return new Rows(whenRemoved, TWO_LINES);
+    }
+
+    private Rows(IntConsumer whenRemoved, double height) {
         this.whenRemoved = whenRemoved;
+        this.height = height;
         setContent(rows);
         setFitToWidth(true);
         getStyleClass().add("swatch-scroll");
@@ -54,13 +66,13 @@ public final class Rows extends ScrollPane {
             remove.setAccessibleText("Remove: " + names.get(i));
             HBox row = new HBox(8, contents.get(i), push, remove);
             row.setAlignment(Pos.CENTER_LEFT);
-            row.setMinHeight(ROW);
+            row.setMinHeight(height);
             rows.getChildren().add(row);
         }
-        double height = ROW * Math.min(MOST_IN_SIGHT, names.size()) + (names.isEmpty() ? 0 : 4);
-        setMinHeight(height);
-        setPrefHeight(height);
-        setMaxHeight(height);
+        double all = height * Math.min(MOST_IN_SIGHT, names.size()) + (names.isEmpty() ? 0 : 4);
+        setMinHeight(all);
+        setPrefHeight(all);
+        setMaxHeight(all);
         setVisible(!names.isEmpty());
         setManaged(!names.isEmpty());
     }

@@ -130,6 +130,13 @@ final class LiveJob implements AutoCloseable {
         }
     }
 
+    /** Notes something in the job that is no step of undo, such as a file that was written. */
+    void note(UnaryOperator<Job> note) {
+        if (history.get() != null) {
+            to(history.get().noted(note));
+        }
+    }
+
     /** Changes the job by what takes its time to find out; one step of undo. */
     void derive(String what, Deriving work) {
         if (history.get() != settled) {

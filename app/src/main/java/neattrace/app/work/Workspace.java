@@ -219,6 +219,11 @@ public final class Workspace implements AutoCloseable {
         live.change(what, change);
     }
 
+    /** Notes something in the job that is no step of undo, such as a file that was written. */
+    public void note(UnaryOperator<Job> note) {
+        live.note(note);
+    }
+
     /** Changes the job by what takes its time to find out; one step of undo. */
     public void derive(String what, Deriving work) {
         live.derive(what, work);

@@ -2,6 +2,7 @@ package neattrace.job.json;
 
 import static neattrace.json.JsonFields.choice;
 import static neattrace.json.JsonFields.need;
+import static neattrace.json.JsonFields.points;
 import static neattrace.json.JsonFields.text;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -12,7 +13,9 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neattrace.geom.Point;
 import neattrace.job.BriefSection;
+import neattrace.job.Lettering;
 import neattrace.job.Reference;
 import neattrace.json.DamagedException;
 
@@ -33,6 +36,10 @@ public final class BriefJson {
                     .put("whose", reference.whose())
                     .put("use", reference.use().name());
         }
+        ArrayNode lettering = node.putArray("lettering");
+        for (Lettering one : brief.lettering()) {
+            points(lettering.addArray(), List.of(one.from(), one.to()));
+        }
     }
 
     /**
@@ -50,7 +57,23 @@ public final class BriefJson {
                             text(one, "whose"),
                             choice(need(one, "use"), Reference.Use.class)));
         }
-        return new BriefSection(text(node, "client"), due(text(node, "due")), references);
+        return new BriefSection(
+                text(node, "client"),
+                due(text(node, "due")),
+                references,
+                lettering(need(node, "lettering")));
+    }
+
+    private static List<Lettering> lettering(JsonNode array) throws DamagedException {
+        List<Lettering> lettering = new ArrayList<>();
+        for (JsonNode one : array) {
+            List<Point> corners = points(one);
+            if (corners.size() != 2) {
+                throw new DamagedException("lettering has two corners");
+            }
+            lettering.add(Lettering.between(corners.get(0), corners.get(1)));
+        }
+        return lettering;
     }
 
     private static Optional<LocalDate> due(String day) throws DamagedException {

@@ -7,12 +7,15 @@ import static neattrace.json.JsonFields.text;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import neattrace.geom.Point;
 import neattrace.job.LogSection;
 import neattrace.job.Settled;
+import neattrace.job.WrittenFile;
 import neattrace.json.DamagedException;
 
 /** The section of what was looked at. */
@@ -34,6 +37,14 @@ public final class LogJson {
                     .put("x", finding.at().x())
                     .put("y", finding.at().y());
         }
+        ArrayNode written = node.putArray("written");
+        for (WrittenFile file : log.written()) {
+            written.addObject()
+                    .put("use", file.use().key())
+                    .put("name", file.name())
+                    .put("at", file.at().toString())
+                    .put("state", file.state());
+        }
     }
 
     /**
@@ -49,7 +60,25 @@ public final class LogJson {
             String station = one.has("station") ? text(one, "station") : earlierStation(what);
             settled.add(new Settled(station, what, at));
         }
-        return new LogSection(settled);
+        return new LogSection(settled, written(need(node, "written")));
+    }
+
+    private static List<WrittenFile> written(JsonNode array) throws DamagedException {
+        List<WrittenFile> written = new ArrayList<>();
+        for (JsonNode one : array) {
+            String at = text(one, "at");
+            try {
+                written.add(
+                        new WrittenFile(
+                                WantedJson.use(text(one, "use")),
+                                text(one, "name"),
+                                LocalDateTime.parse(at),
+                                text(one, "state")));
+            } catch (DateTimeParseException e) {
+                throw new DamagedException("\"" + at + "\" is no time");
+            }
+        }
+        return written;
     }
 
     /** Where it was found, for jobs written before files told of it. */

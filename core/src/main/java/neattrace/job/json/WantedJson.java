@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.goods.FileUse;
 import neattrace.goods.GoodsJson;
 import neattrace.job.GoodsSection;
 import neattrace.job.WantedGoods;
@@ -29,6 +30,8 @@ public final class WantedJson {
                     .put("pieces", one.pieces())
                     .put("maker", one.maker());
             GoodsJson.write(one.goods(), object);
+            ArrayNode owed = object.putArray("owed");
+            one.owed().forEach(use -> owed.add(use.key()));
         }
         node.put("lastId", goods.lastId());
     }
@@ -48,8 +51,22 @@ public final class WantedJson {
                             GoodsJson.read(one),
                             flag(one, "forSale"),
                             whole(one, "pieces"),
-                            text(one, "maker")));
+                            text(one, "maker"),
+                            owed(need(one, "owed"))));
         }
         return new GoodsSection(wanted, whole(node, "lastId"));
+    }
+
+    private static List<FileUse> owed(JsonNode array) throws DamagedException {
+        List<FileUse> owed = new ArrayList<>();
+        for (JsonNode one : array) {
+            owed.add(use(one.asText()));
+        }
+        return owed;
+    }
+
+    static FileUse use(String key) throws DamagedException {
+        return FileUse.of(key)
+                .orElseThrow(() -> new DamagedException("\"" + key + "\" is no file known here"));
     }
 }

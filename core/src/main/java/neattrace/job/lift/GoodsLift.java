@@ -45,9 +45,13 @@ final class GoodsLift implements Lift {
                     .put("viewingMm", viewing)
                     .put("areaMm", leastArea);
             object(wanted, "printing").put("mostInks", mostInks);
+            wanted.putArray("owed");
             goods.put("lastId", 1);
         }
+        object(root, "log").putArray("written");
         root.set("goods", goods);
-        root.set("brief", json("{\"client\": \"\", \"due\": \"\", \"references\": []}"));
+        root.set(
+                "brief",
+                json("{\"client\": \"\", \"due\": \"\", \"references\": [], \"lettering\": []}"));
     }
 }

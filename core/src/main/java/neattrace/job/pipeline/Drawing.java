@@ -115,6 +115,14 @@ public record Drawing(
                 && heightMm() == other.heightMm();
     }
 
+    /**
+     * Whether files of it are the same as of another one: they differ in the log and brief at most.
+     */
+    public boolean isMadeAs(Drawing other) {
+        Job now = other.job();
+        return job().withLog(now.log()).withBrief(now.brief()).withGoods(now.goods()).equals(now);
+    }
+
     /** Fills but for those in some areas, by the areas' labels. */
     public List<Fill> fillsBut(List<Fill> fills, Set<Integer> labels) {
         return fills.stream()

@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,6 +26,7 @@ import neattrace.flat.Fill;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.FileUse;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.job.BriefSection;
@@ -32,6 +34,7 @@ import neattrace.job.ColourSection;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.KeptFields;
+import neattrace.job.Lettering;
 import neattrace.job.LogSection;
 import neattrace.job.PressSection;
 import neattrace.job.Reference;
@@ -39,6 +42,7 @@ import neattrace.job.Settled;
 import neattrace.job.SheetSection;
 import neattrace.job.Source;
 import neattrace.job.WantedGoods;
+import neattrace.job.WrittenFile;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.Lab;
@@ -72,7 +76,8 @@ class JobFileTest {
                             Optional.of(LocalDate.of(2028, 2, 29)),
                             List.of(
                                     new Reference("own photo", "", Reference.Use.OWN),
-                                    new Reference("postcard", "a museum", Reference.Use.UNKNOWN))),
+                                    new Reference("postcard", "a museum", Reference.Use.UNKNOWN)),
+                            List.of(Lettering.between(new Point(9, 8), new Point(5, 6.5)))),
                     new SheetSection(412.5, Recipes.full().withInkPercent(41.25)),
                     Recipes.lines(),
                     new CloseSettings(
@@ -126,11 +131,18 @@ class JobFileTest {
                                             UsualGoods.of(GoodsKind.SHIRT).withName("Totes"),
                                             false,
                                             40,
-                                            "Harbour Press")),
+                                            "Harbour Press",
+                                            List.of(FileUse.ORA, FileUse.PDF))),
                     new LogSection(
                             List.of(
                                     Settled.whole("sheet", "tilt"),
-                                    new Settled("press", "speck", new Point(12, 30.5)))),
+                                    new Settled("press", "speck", new Point(12, 30.5))),
+                            List.of(
+                                    new WrittenFile(
+                                            FileUse.SVG,
+                                            "a.svg",
+                                            LocalDateTime.of(2027, 3, 1, 14, 2),
+                                            "00"))),
                     KeptFields.NONE);
 
     /** One of everything that can be decided about lines. */

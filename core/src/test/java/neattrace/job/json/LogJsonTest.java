@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDateTime;
 import java.util.List;
 import neattrace.geom.Point;
+import neattrace.goods.FileUse;
 import neattrace.job.LogSection;
 import neattrace.job.Settled;
+import neattrace.job.WrittenFile;
 import neattrace.json.DamagedException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,7 +26,13 @@ class LogJsonTest {
                 new LogSection(
                         List.of(
                                 new Settled("make", "small", new Point(3.5, 40)),
-                                Settled.whole("brief", "rights")));
+                                Settled.whole("brief", "rights")),
+                        List.of(
+                                new WrittenFile(
+                                        FileUse.PDF,
+                                        "Möwe.pdf",
+                                        LocalDateTime.of(2028, 2, 29, 23, 59, 7),
+                                        "5f2c9a0be1d47e63")));
         ObjectNode node = MAPPER.createObjectNode();
         LogJson.write(log, node);
         LogSection read = LogJson.read(node);
@@ -44,7 +53,10 @@ class LogJsonTest {
         "speck,sheet"
     })
     void earlierFilesDidNotTellOfTheStation(String what, String station) throws Exception {
-        String json = "{\"settled\": [{\"what\": \"" + what + "\", \"x\": 0, \"y\": 0}]}";
+        String json =
+                "{\"settled\": [{\"what\": \""
+                        + what
+                        + "\", \"x\": 0, \"y\": 0}], \"written\": []}";
         LogSection read = LogJson.read(MAPPER.readTree(json));
         assertThat(read.settled()).containsExactly(Settled.whole(station, what));
     }

@@ -5,7 +5,13 @@ import java.util.List;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
+import neattrace.job.BriefSection;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
+import neattrace.job.Reference;
 import neattrace.job.Source;
 import neattrace.press.Cmyk;
 import neattrace.standin.pen.PenDrawing;
@@ -27,7 +33,34 @@ public final class SkerryJobs {
         ScanSettings settings = mail.everydayScan();
         byte[] png = StandInScanner.png(StandInScanner.scan(drawing, settings), settings.ppi());
         Job job = Job.of(new Source(mail.fileName(), png)).withTitle(mail.title());
-        return job.withSwatches(palette(mail)).withFills(fills(mail));
+        return job.withSwatches(palette(mail))
+                .withFills(fills(mail))
+                .withBrief(brief(mail))
+                .withGoods(goods(mail));
+    }
+
+    private static BriefSection brief(SkerryMail mail) {
+        Reference own = new Reference("sketches from the skerry", "", Reference.Use.OWN);
+        return BriefSection.EMPTY
+                .withClient(mail == SkerryMail.GLASSHOUSE ? "" : "Skerry Mail shop")
+                .with(own);
+    }
+
+    /** What each drawing is for: common sizes, and how many the shop wants. */
+    private static GoodsSection goods(SkerryMail mail) {
+        GoodsSection none = GoodsSection.UNDECIDED;
+        return switch (mail) {
+            case PUFFIN -> wanted(none, UsualGoods.of(GoodsKind.STICKER), 80, 200);
+            case MAIL_BOAT -> wanted(none, UsualGoods.of(GoodsKind.SHIRT), 280, 40);
+            case GLASSHOUSE -> none.with(UsualGoods.of(GoodsKind.COLOURING_PAGE));
+            case MOTH -> none.with(UsualGoods.of(GoodsKind.TRANSFER_STENCIL));
+        };
+    }
+
+    private static GoodsSection wanted(
+            GoodsSection section, Goods goods, double widthMm, int pieces) {
+        GoodsSection next = section.with(goods.withSizing(goods.sizing().withWidthMm(widthMm)));
+        return next.with(next.main().orElseThrow().withPieces(pieces));
     }
 
     private static List<Swatch> palette(SkerryMail mail) {

@@ -48,7 +48,8 @@ public final class BriefPanel implements StationPanel {
                                 new GoodsStep(desk),
                                 new FigureStep(desk),
                                 new OrderStep(desk),
-                                new RightsStep(desk)),
+                                new RightsStep(desk),
+                                new OwedStep(desk)),
                         true,
                         desk::shown);
         content = new VBox(10, scan, steps);

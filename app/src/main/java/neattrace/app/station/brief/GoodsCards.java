@@ -47,12 +47,15 @@ final class GoodsCards extends GridPane {
         setVgap(14);
         setVisible(false);
         desk.chosenProperty().addListener(property -> choose());
+        desk.bench().table().handProperty().addListener(property -> setHere(here));
     }
 
     /** Whether one is at the station. */
     void setHere(boolean is) {
         here = is;
-        setVisible(here && !cards.isEmpty());
+        // What is drawn by hand is drawn on the table beneath.
+        boolean drawing = desk.bench().table().handProperty().get() != null;
+        setVisible(here && !drawing && !cards.isEmpty());
     }
 
     void show(Shown shown, SheetReview review) {

@@ -1,16 +1,23 @@
 package neattrace.app.station.brief;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
+import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.docket.TextValue;
+import neattrace.app.table.hand.BoxHand;
 import neattrace.app.work.Shown;
 import neattrace.job.Day;
 import neattrace.job.Job;
+import neattrace.job.Lettering;
 
 /** What it is called, for whom it is and by when. */
 final class OrderStep implements Step {
@@ -20,6 +27,7 @@ final class OrderStep implements Step {
     private final TextValue client;
     private final TextValue due;
     private final Hint hint = new Hint("");
+    private final Rows lettering = new Rows(this::unmark);
     private final VBox content;
 
     OrderStep(BriefDesk desk) {
@@ -36,7 +44,44 @@ final class OrderStep implements Step {
                         new Sentence("It is called", title, "."),
                         new Sentence("It is for", client, "."),
                         new Sentence("It is due:", due, "."),
-                        hint);
+                        hint,
+                        lettering,
+                        Buttons.small("Mark lettering …", "mark-lettering", this::mark),
+                        new Hint(
+                                "Letters and signatures are checked for their height on all goods."));
+    }
+
+    private void mark() {
+        desk.bench()
+                .take(
+                        new BoxHand(
+                                "Draw a box round letters or a signature.",
+                                (from, to) ->
+                                        desk.bench()
+                                                .change(
+                                                        "Lettering",
+                                                        job ->
+                                                                with(
+                                                                        job,
+                                                                        Lettering.between(
+                                                                                from, to)))));
+    }
+
+    private static Job with(Job job, Lettering one) {
+        List<Lettering> next = new ArrayList<>(job.brief().lettering());
+        next.add(one);
+        return job.withBrief(job.brief().withLettering(next));
+    }
+
+    private void unmark(int index) {
+        desk.bench()
+                .change(
+                        "Lettering",
+                        job -> {
+                            List<Lettering> next = new ArrayList<>(job.brief().lettering());
+                            next.remove(index);
+                            return job.withBrief(job.brief().withLettering(next));
+                        });
     }
 
     private void rename(String next) {
@@ -97,5 +142,15 @@ final class OrderStep implements Step {
         hint.setText(past ? "That day has passed." : "");
         hint.setVisible(past);
         hint.setManaged(past);
+        lettering.show(
+                job.brief().lettering().stream()
+                        .map(
+                                one ->
+                                        String.format(
+                                                Locale.ROOT,
+                                                "Letters at %.0f, %.0f mm",
+                                                one.middle().x(),
+                                                one.middle().y()))
+                        .toList());
     }
 }

@@ -24,7 +24,7 @@ final class RightsStep implements Step {
     private final BriefDesk desk;
     private final TextField what = plain("reference-what", "what it is, such as a photo");
     private final TextField whose = plain("reference-whose", "whose it is, or where it is from");
-    private final Rows rows = new Rows(this::remove);
+    private final Rows rows = Rows.ofTwoLines(this::remove);
     private final VBox content;
     private Use use = Use.OWN;
 

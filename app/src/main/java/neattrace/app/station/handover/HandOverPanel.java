@@ -4,6 +4,7 @@ import java.io.File;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -32,7 +33,9 @@ import neattrace.export.PngWriter;
 import neattrace.export.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
+import neattrace.goods.FileUse;
 import neattrace.job.Job;
+import neattrace.job.change.Owed;
 import neattrace.job.pipeline.Traced;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
@@ -133,7 +136,24 @@ public final class HandOverPanel implements StationPanel {
                 "Wrote " + file.getFileName() + "." + leftOut(format, now),
                 file,
                 () -> AtomicFile.write(file, out -> write(format, now, resolution, strokes, out)),
-                () -> written = true);
+                () -> {
+                    written = true;
+                    note(format, file, now.drawing().job());
+                });
+    }
+
+    private void note(FileFormat format, Path file, Job of) {
+        FileUse.of(format.name().toLowerCase(Locale.ROOT))
+                .ifPresent(
+                        use ->
+                                workspace.note(
+                                        job ->
+                                                Owed.written(
+                                                        job,
+                                                        of,
+                                                        use,
+                                                        String.valueOf(file.getFileName()),
+                                                        LocalDateTime.now())));
     }
 
     /** What a format cannot hold, in plain words; empty if it holds everything. */
@@ -201,7 +221,8 @@ public final class HandOverPanel implements StationPanel {
 
     @Override
     public void show(Shown now) {
-        written &= shown != null && shown.drawing() == now.drawing();
+        // What the log notes of a file that was written is no other drawing.
+        written &= shown != null && shown.drawing().isMadeAs(now.drawing());
         shown = now;
         List<String> names =
                 new ArrayList<>(

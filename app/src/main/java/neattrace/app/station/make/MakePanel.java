@@ -2,6 +2,7 @@ package neattrace.app.station.make;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
@@ -19,9 +20,12 @@ import neattrace.app.station.Bench;
 import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
+import neattrace.export.FileFormat;
 import neattrace.export.OneBitWriter.Format;
 import neattrace.files.FileNames;
+import neattrace.goods.FileUse;
 import neattrace.job.Job;
+import neattrace.job.change.Owed;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.sheets.MadeSheet;
 import neattrace.job.sheets.SheetMaker;
@@ -118,8 +122,23 @@ public final class MakePanel implements StationPanel {
                         () -> SheetMaker.write(sheet, target, wanted),
                         () -> {
                             written = drawing;
+                            if (FileFormat.TIFF.isIn(target)) {
+                                note(target, drawing.job());
+                            }
                             bench.refresh();
                         });
+    }
+
+    private void note(Path target, Job of) {
+        bench.workspace()
+                .note(
+                        job ->
+                                Owed.written(
+                                        job,
+                                        of,
+                                        FileUse.TIFF,
+                                        String.valueOf(target.getFileName()),
+                                        LocalDateTime.now()));
     }
 
     private void folder() {
@@ -183,7 +202,7 @@ public final class MakePanel implements StationPanel {
 
     @Override
     public boolean isTouched(Job job) {
-        return written != null && written.job() == job;
+        return written != null && written.job().withLog(job.log()).equals(job);
     }
 
     @Override

@@ -1,0 +1,41 @@
+package neattrace.job.json;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import neattrace.job.Job;
+
+/**
+ * A short name for all that files of a job are made of: what is decided about sheet, lines, gaps,
+ * colours and press, and which source they are decided about. The same for the same decisions, on
+ * any machine; another one as good as always for others (SHA-256, FIPS 180-4, cut to 64 bits).
+ */
+public final class JobState {
+
+    private static final int DIGITS = 16;
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private JobState() {}
+
+    /** The state of a job. */
+    public static String of(Job job) {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("source", job.source().name()).put("bytes", job.source().bytes().length);
+        root.put("page", job.source().opening().page()).put("ppi", job.ppi());
+        SheetJson.write(job.recipe(), root.putObject("sheet"));
+        LineJson.write(job.line(), root.putObject("line"));
+        CloseJson.write(job.close(), root.putObject("close"));
+        ColourJson.write(job.colour(), root.putObject("colour"));
+        PressJson.write(job.press(), root.putObject("press"));
+        try {
+            byte[] hash =
+                    MessageDigest.getInstance("SHA-256").digest(MAPPER.writeValueAsBytes(root));
+            return HexFormat.of().formatHex(hash).substring(0, DIGITS);
+        } catch (JsonProcessingException | NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java platform has SHA-256", e);
+        }
+    }
+}
