@@ -36,7 +36,16 @@ public final class NeatTrace implements Runnable {
     private boolean verbose;
 
     private static final List<String> COMMANDS =
-            List.of("sheet", "trace", "flat", "check", "info", "settings", "help", "demo");
+            List.of(
+                    "sheet",
+                    "trace",
+                    "flat",
+                    "check",
+                    "propose",
+                    "info",
+                    "settings",
+                    "help",
+                    "demo");
 
     @Spec private CommandSpec spec;
 
@@ -59,6 +68,7 @@ public final class NeatTrace implements Runnable {
                         .addSubcommand(new TraceCommand(reporter))
                         .addSubcommand(new FlatCommand(reporter))
                         .addSubcommand(new CheckCommand(reporter))
+                        .addSubcommand(new ProposeCommand(reporter))
                         .addSubcommand(new InfoCommand(reporter))
                         .addSubcommand(new SettingsCommand(reporter));
         addHelp(line);

@@ -258,7 +258,10 @@ final class BriefInspection {
         return Optional.of(
                 Finding.of(
                                 LETTERING,
-                                "Small letters are " + Words.mm(mm) + " high" + wished.on(),
+                                "Small letters are "
+                                        + Words.under(mm, least)
+                                        + " high"
+                                        + wished.on(),
                                 wished.subject()
                                         + " holds them from "
                                         + Words.mm(least)

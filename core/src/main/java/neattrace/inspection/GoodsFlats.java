@@ -143,8 +143,7 @@ final class GoodsFlats {
         }
         return Finding.of(
                         kind,
-                        String.format(
-                                Locale.ROOT, "An area only %.2f mm wide%s", widthMm, wished.on()),
+                        "An area only " + Words.under(widthMm, least) + " wide" + wished.on(),
                         String.format(
                                 Locale.ROOT,
                                 wished.goods().kind() == GoodsKind.COLOURING_PAGE

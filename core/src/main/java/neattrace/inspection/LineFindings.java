@@ -11,7 +11,6 @@ import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.finding.Measure;
 import neattrace.finding.Place;
-import neattrace.goods.Detail;
 import neattrace.trace.InkEdit;
 import neattrace.trace.review.LineFinding;
 import neattrace.trace.review.LineFinding.Kind;
@@ -135,13 +134,6 @@ final class LineFindings {
     }
 
     private static Finding against(Finding told, Kind kind, Wished wished) {
-        Detail detail = wished.goods().detail();
-        Finding on = told.on(wished.keys());
-        return switch (kind) {
-            case THIN -> on.against(detail.lineMm());
-            case TIGHT -> on.against(detail.gapMm());
-            case UNSEEN -> on.against(detail.seenMm());
-            default -> on;
-        };
+        return told.on(wished.keys()).against(StudyWords.limit(kind, wished));
     }
 }

@@ -75,7 +75,7 @@ final class StudyWords {
      * @param measure mm, on the goods if they are known
      */
     static String title(Kind kind, double measure, Optional<Wished> wished) {
-        String mm = Words.mm(measure);
+        String mm = Words.under(measure, wished.map(one -> limit(kind, one)).orElse(0.0));
         String on = wished.map(Wished::on).orElse("");
         return switch (kind) {
             case BREAK -> "A line breaks for " + mm;
@@ -94,6 +94,17 @@ final class StudyWords {
         return wished.filter(Wished::isDecided)
                 .map(one -> reason(kind, one))
                 .orElseGet(() -> reason(kind));
+    }
+
+    /** What goods hold of a kind, mm on them; 0 if that is no matter of limits. */
+    static double limit(Kind kind, Wished wished) {
+        Detail detail = wished.goods().detail();
+        return switch (kind) {
+            case THIN -> detail.lineMm();
+            case TIGHT -> detail.gapMm();
+            case UNSEEN -> detail.seenMm();
+            default -> 0;
+        };
     }
 
     /** In the words of the goods. */

@@ -147,6 +147,26 @@ final class LiveJob implements AutoCloseable {
         running.start(what, work::derive, change -> change(what, change), messages::complain);
     }
 
+    /**
+     * Makes another job of this one, which takes its time and takes decisions along by itself; one
+     * step of undo.
+     */
+    void remake(String what, Remaking work) {
+        if (history.get() == null || history.get() != settled) {
+            messages.say("Something is still being worked out; try again in a moment.");
+            return;
+        }
+        messages.clearTrouble();
+        running.start(
+                what,
+                work::remake,
+                made -> {
+                    made.whenTaken().run();
+                    to(history.get().then(what, made.job()));
+                },
+                messages::complain);
+    }
+
     /** Takes the last change back. */
     void undo() {
         if (history.get() != null && history.get().undoable().isPresent()) {

@@ -229,6 +229,14 @@ public final class Workspace implements AutoCloseable {
         live.derive(what, work);
     }
 
+    /**
+     * Makes another job of this one, which takes its time and takes decisions along by itself; one
+     * step of undo.
+     */
+    public void remake(String what, Remaking work) {
+        live.remake(what, work);
+    }
+
     /** Takes the last change back. */
     public void undo() {
         live.undo();

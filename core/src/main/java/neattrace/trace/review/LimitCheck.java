@@ -19,6 +19,9 @@ final class LimitCheck {
     /** Shorter stretches than so many widths are the ends of lines. */
     private static final double LEAST_WIDTHS = 3;
 
+    /** A line is thickened to a little more, so that it holds though it is measured anew. */
+    private static final double SPARE = 1.05;
+
     /** Ends that thin out are left out over so many usual widths. */
     private static final double END_WIDTHS = 3;
 
@@ -91,7 +94,7 @@ final class LimitCheck {
         double least = Math.max(limits.leastLineMm(), limits.seenMm()) * pxPerMm;
         double[] wide = track.width().clone();
         for (int i = 0; i < wide.length; i++) {
-            wide[i] = Math.max(wide[i], least);
+            wide[i] = Math.max(wide[i], SPARE * least);
         }
         Point at = line.at(thinnest).times(1 / pxPerMm);
         InkEdit fix =

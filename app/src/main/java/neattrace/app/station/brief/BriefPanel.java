@@ -32,7 +32,11 @@ public final class BriefPanel implements StationPanel {
                     KeyCode.B,
                     "M3 12 L12 3 H21 V12 L12 21 Z M16.5 7 a0.6 0.6 0 1 0 0.1 0");
 
+    /** The number of the step in which a proposal is told. */
+    private static final int PROPOSAL = 6;
+
     private final BriefDesk desk;
+    private final ProposalStep proposal;
     private final StepPane steps;
     private final GoodsCards cards;
     private final Label scan = new Hint("");
@@ -42,6 +46,7 @@ public final class BriefPanel implements StationPanel {
     public BriefPanel(Bench bench) {
         desk = new BriefDesk(bench);
         cards = new GoodsCards(desk);
+        proposal = new ProposalStep(desk);
         steps =
                 new StepPane(
                         List.of(
@@ -49,7 +54,8 @@ public final class BriefPanel implements StationPanel {
                                 new FigureStep(desk),
                                 new OrderStep(desk),
                                 new RightsStep(desk),
-                                new OwedStep(desk)),
+                                new OwedStep(desk),
+                                proposal),
                         true,
                         desk::shown);
         content = new VBox(10, scan, steps);
@@ -90,6 +96,11 @@ public final class BriefPanel implements StationPanel {
         if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
             desk.step(event.getCode() == KeyCode.RIGHT ? 1 : -1);
             return cards.isVisible();
+        }
+        if (event.getCode() == KeyCode.A && !event.isShortcutDown()) {
+            steps.openStep(PROPOSAL);
+            proposal.run();
+            return true;
         }
         return StepTiles.number(event).filter(steps::openStep).isPresent();
     }

@@ -1,0 +1,245 @@
+package neattrace.app.station.brief;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
+import neattrace.app.docket.Hint;
+import neattrace.app.docket.Step;
+import neattrace.app.work.Remaking;
+import neattrace.app.work.Shown;
+import neattrace.finding.Place;
+import neattrace.job.Job;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.proposal.Decision;
+import neattrace.proposal.Proposal;
+import neattrace.proposal.Proposer;
+import neattrace.raster.reading.PictureReader;
+
+/** Takes the drawing as far as it goes, and tells what was decided on the way. */
+final class ProposalStep implements Step {
+
+    private static final double ROW = 62;
+
+    private final BriefDesk desk;
+    private final Button go;
+    private final Label summary = new Hint("");
+    private final ListView<Decision> list = new ListView<>();
+    private final HBox acts;
+    private final VBox content;
+
+    /** What the proposal was made of, and of which colours; null if there is none. */
+    private Job base;
+
+    private Path rough;
+    private Set<String> without = Set.of();
+    private Job made;
+
+    ProposalStep(BriefDesk desk) {
+        this.desk = desk;
+        go = new Button("Take it as far as it goes");
+        go.setId("propose");
+        go.getStyleClass().setAll("answer", "wide");
+        go.setOnAction(event -> run());
+        Button withRough = Buttons.small("With a rough …", "propose-rough", this::chooseRough);
+        list.setId("decisions");
+        list.getStyleClass().add("decision-list");
+        list.setCellFactory(view -> new Row());
+        list.setPlaceholder(new Label(""));
+        list.setMinHeight(0);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        acts =
+                new HBox(
+                        6,
+                        Buttons.small("Look at it", "decision-look", this::look),
+                        Buttons.small("Take it back", "decision-back", this::takeBack));
+        HBox begin = new HBox(6, go, withRough);
+        begin.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        content = new VBox(8, begin, summary, list, acts);
+        tell(List.of());
+    }
+
+    private void chooseRough() {
+        File file =
+                desk.bench()
+                        .choose(
+                                "A rough with colours",
+                                "Pictures",
+                                "*.png",
+                                "*.jpg",
+                                "*.jpeg",
+                                "*.tif",
+                                "*.tiff",
+                                "*.webp",
+                                "*.bmp");
+        if (file != null) {
+            rough = file.toPath();
+            run();
+        }
+    }
+
+    /** Proposes anew from the job as it is. */
+    void run() {
+        if (desk.shown() == null) {
+            return;
+        }
+        Job now = desk.job();
+        // After a proposal nothing else was changed: begin again from what it was made of.
+        propose(now.equals(made) && base != null ? base : now, Set.of());
+    }
+
+    private void propose(Job from, Set<String> leave) {
+        Path colours = rough;
+        Pipeline pipeline = desk.workspace().pipeline();
+        desk.workspace()
+                .remake(
+                        "Taking it as far as it goes",
+                        progress -> {
+                            Pipeline apart = pipeline.apart();
+                            Proposal proposal =
+                                    Proposer.propose(
+                                            apart,
+                                            from,
+                                            colours == null
+                                                    ? Optional.empty()
+                                                    : Optional.of(PictureReader.read(colours)),
+                                            leave,
+                                            progress);
+                            pipeline.takeOver(apart);
+                            Job job = proposal.drawing().job();
+                            return new Remaking.Made(
+                                    job,
+                                    () -> {
+                                        base = from;
+                                        made = job;
+                                        without = leave;
+                                        tell(proposal.decisions());
+                                    });
+                        });
+    }
+
+    private void tell(List<Decision> decisions) {
+        list.getItems().setAll(decisions);
+        boolean any = !decisions.isEmpty();
+        list.setVisible(any);
+        list.setManaged(any);
+        acts.setVisible(any);
+        acts.setManaged(any);
+        long taken = decisions.stream().filter(one -> one.done().isPresent()).count();
+        summary.setText(
+                any
+                        ? String.format(
+                                Locale.ROOT,
+                                "%d decisions were taken, %d things left to you; the most doubtful"
+                                        + " first. Undo takes all back.",
+                                taken,
+                                decisions.size() - taken)
+                        : "Key A. Every station is run with the program's own best judgement; what you"
+                                + " decided stays, and nothing it decides is hidden.");
+        list.setPrefHeight(ROW * Math.min(5, Math.max(1, decisions.size())));
+        if (any) {
+            list.getSelectionModel().select(0);
+        }
+    }
+
+    private void look() {
+        Decision one = list.getSelectionModel().getSelectedItem();
+        if (one == null) {
+            return;
+        }
+        desk.bench().go(one.station());
+        one.place().ifPresent(place -> desk.bench().lookAt(place.at(), Math.max(4, reach(place))));
+    }
+
+    private static double reach(Place place) {
+        return place.reachMm();
+    }
+
+    private void takeBack() {
+        Decision one = list.getSelectionModel().getSelectedItem();
+        if (one == null) {
+            return;
+        }
+        if (one.done().isEmpty()) {
+            desk.bench().say("It was left as it is; there is nothing to take back.");
+            return;
+        }
+        if (!desk.job().equals(made)) {
+            desk.bench().say("The job was changed since; undo that first, or propose anew.");
+            return;
+        }
+        Set<String> next = new HashSet<>(without);
+        next.add(one.id());
+        propose(base, next);
+    }
+
+    @Override
+    public String title() {
+        return "Proposal";
+    }
+
+    @Override
+    public String state(Shown shown) {
+        int count = list.getItems().size();
+        return count == 0 ? "none yet" : count + " decisions";
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        boolean another = made != null && made.source() != shown.drawing().job().source();
+        if (another) {
+            base = null;
+            made = null;
+            rough = null;
+            tell(List.of());
+        }
+    }
+
+    /** One decision: how doubtful, what, why. */
+    private static final class Row extends ListCell<Decision> {
+
+        @Override
+        protected void updateItem(Decision one, boolean empty) {
+            super.updateItem(one, empty);
+            if (empty || one == null) {
+                setGraphic(null);
+                return;
+            }
+            Label doubt = new Label(word(one.doubt()));
+            doubt.getStyleClass().addAll("tile-state", "decision-doubt");
+            Label what = new Label(one.words());
+            what.setWrapText(true);
+            what.getStyleClass().add("decision-what");
+            Label why = new Label(one.reason());
+            why.getStyleClass().add("tile-state");
+            VBox text = new VBox(1, what, why, doubt);
+            text.setMaxWidth(240);
+            text.setPrefWidth(240);
+            setGraphic(text);
+            setAccessibleText(one.words() + " " + one.reason() + " " + doubt.getText());
+        }
+
+        private static String word(double doubt) {
+            return doubt >= 0.7
+                    ? "wants you"
+                    : doubt >= 0.4 ? "doubtful" : doubt >= 0.25 ? "fairly sure" : "sure";
+        }
+    }
+}

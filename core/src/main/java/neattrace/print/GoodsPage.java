@@ -1,0 +1,54 @@
+package neattrace.print;
+
+import java.util.List;
+import neattrace.goods.GoodsFit;
+import neattrace.goods.Needs.Coloured;
+import neattrace.job.pipeline.Extent;
+import neattrace.press.PressProfile;
+
+/** Art in its size on goods: on a page as large as the finished thing, in its middle. */
+public final class GoodsPage {
+
+    private GoodsPage() {}
+
+    /**
+     * A plan placed as it comes out on goods. On goods of lines alone nothing lies beneath the
+     * lines.
+     *
+     * @param art a plan of the drawing's whole page
+     * @param fit the goods, and how large the drawing comes out on them
+     * @param extent of the drawing's ink on its page
+     */
+    public static PrintPlan place(PrintPlan art, GoodsFit fit, Extent extent, PressProfile press) {
+        boolean lines = fit.goods().needs().coloured() == Coloured.NO;
+        PrintPlan own = lines ? withoutFlats(art) : art;
+        double k = fit.factor();
+        double width = fit.thingWidthMm();
+        double height = fit.thingHeightMm();
+        if (!(extent.widthMm() > 0)) {
+            return new PrintPage(art.title(), width, height, 0, List.of()).plan(press);
+        }
+        double middleX = (extent.left() + extent.right()) / 2;
+        double middleY = (extent.top() + extent.bottom()) / 2;
+        Placement placement =
+                new Placement(
+                        own,
+                        width / 2 + k * (art.widthMm() / 2 - middleX),
+                        height / 2 + k * (art.heightMm() / 2 - middleY),
+                        0,
+                        k);
+        return new PrintPage(art.title(), width, height, 0, List.of(placement)).plan(press);
+    }
+
+    private static PrintPlan withoutFlats(PrintPlan art) {
+        return new PrintPlan(
+                art.title(),
+                art.widthMm(),
+                art.heightMm(),
+                art.trimMm(),
+                art.layers().stream()
+                        .filter(layer -> layer.kind() != PrintLayer.Kind.FLAT)
+                        .toList(),
+                art.press());
+    }
+}
