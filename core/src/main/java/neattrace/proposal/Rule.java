@@ -27,6 +27,8 @@ record Rule(Optional<String> answer, double doubt) {
                     leaves("detail-lost", 0.5),
                     leaves("speck-in-doubt", 0.5),
                     leaves("specks-dropped", 0.2),
+                    leaves("blemish", 0.1),
+                    leaves("crop", 0.05),
                     // Line
                     does("line-breaks", "mend", 0.35),
                     does("line-has-nub", "mend", 0.35),
@@ -39,6 +41,7 @@ record Rule(Optional<String> answer, double doubt) {
                     leaves("detail-unseen", 0.2),
                     leaves("edit-adrift", 0.5),
                     leaves("point-adrift", 0.4),
+                    leaves("off-the-scan", 0.05),
                     // Flats
                     does("area-bare", "leave-bare", 0.5),
                     leaves("not-coloured", 1),

@@ -3,10 +3,12 @@ package neattrace.app.station.brief;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.StepPane;
@@ -20,7 +22,9 @@ import neattrace.job.BriefSection;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.LineStudy;
 import neattrace.sheet.review.SheetReview;
+import neattrace.trace.review.WidthTable;
 
 /** What a drawing is for: goods and their sizes, the order, references. */
 public final class BriefPanel implements StationPanel {
@@ -58,6 +62,7 @@ public final class BriefPanel implements StationPanel {
                                 proposal),
                         true,
                         desk::shown);
+        scan.setMinHeight(Region.USE_PREF_SIZE);
         content = new VBox(10, scan, steps);
     }
 
@@ -110,7 +115,18 @@ public final class BriefPanel implements StationPanel {
         SheetReview review = desk.workspace().insights().reviewProperty().get();
         scan.setText(scan(shown.drawing(), review));
         steps.show(shown);
-        cards.show(shown, review);
+        cards.show(shown, thinnest(review));
+    }
+
+    /** As the lines are now, if that is known; else as they were scanned. */
+    private OptionalDouble thinnest(SheetReview review) {
+        LineStudy study = desk.workspace().insights().studyProperty().get();
+        if (study != null) {
+            return study.widths().stream().mapToDouble(WidthTable::thinnestMm).findFirst();
+        }
+        return review == null || review.fitness().thinnestPx() <= 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(review.fitness().thinnestMm());
     }
 
     private static String scan(Drawing drawing, SheetReview review) {

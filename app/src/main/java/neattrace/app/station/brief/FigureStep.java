@@ -129,7 +129,7 @@ final class FigureStep implements Step {
                         one ->
                                 String.format(
                                         Locale.ROOT,
-                                        "from %s mm",
+                                        "%s mm",
                                         trimmed(one.goods().detail().lineMm())))
                 .orElse("usual");
     }

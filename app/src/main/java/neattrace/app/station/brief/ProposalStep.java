@@ -14,6 +14,7 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
@@ -31,12 +32,14 @@ import neattrace.raster.reading.PictureReader;
 /** Takes the drawing as far as it goes, and tells what was decided on the way. */
 final class ProposalStep implements Step {
 
-    private static final double ROW = 62;
+    private static final double ROW = 46;
+    private static final double WIDTH = 232;
 
     private final BriefDesk desk;
     private final Button go;
     private final Label summary = new Hint("");
     private final ListView<Decision> list = new ListView<>();
+    private final Label detail = new Hint("");
     private final HBox acts;
     private final VBox content;
 
@@ -58,6 +61,12 @@ final class ProposalStep implements Step {
         list.getStyleClass().add("decision-list");
         list.setCellFactory(view -> new Row());
         list.setPlaceholder(new Label(""));
+        list.getSelectionModel()
+                .selectedItemProperty()
+                .addListener(
+                        (property, before, one) ->
+                                detail.setText(
+                                        one == null ? "" : one.words() + " " + one.reason()));
         list.setMinHeight(0);
         VBox.setVgrow(list, Priority.ALWAYS);
         acts =
@@ -65,9 +74,10 @@ final class ProposalStep implements Step {
                         6,
                         Buttons.small("Look at it", "decision-look", this::look),
                         Buttons.small("Take it back", "decision-back", this::takeBack));
-        HBox begin = new HBox(6, go, withRough);
-        begin.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        content = new VBox(8, begin, summary, list, acts);
+        go.setMaxWidth(Double.MAX_VALUE);
+        content = new VBox(8, go, withRough, summary, list, detail, acts);
+        summary.setMinHeight(Region.USE_PREF_SIZE);
+        detail.setMinHeight(Region.USE_PREF_SIZE);
         tell(List.of());
     }
 
@@ -137,6 +147,8 @@ final class ProposalStep implements Step {
         list.setManaged(any);
         acts.setVisible(any);
         acts.setManaged(any);
+        detail.setVisible(any);
+        detail.setManaged(any);
         long taken = decisions.stream().filter(one -> one.done().isPresent()).count();
         summary.setText(
                 any
@@ -193,7 +205,7 @@ final class ProposalStep implements Step {
     @Override
     public String state(Shown shown) {
         int count = list.getItems().size();
-        return count == 0 ? "none yet" : count + " decisions";
+        return count == 0 ? "none yet" : String.valueOf(count);
     }
 
     @Override
@@ -224,14 +236,15 @@ final class ProposalStep implements Step {
             }
             Label doubt = new Label(word(one.doubt()));
             doubt.getStyleClass().addAll("tile-state", "decision-doubt");
-            Label what = new Label(one.words());
-            what.setWrapText(true);
+            Label what = new Label(one.what());
             what.getStyleClass().add("decision-what");
-            Label why = new Label(one.reason());
-            why.getStyleClass().add("tile-state");
-            VBox text = new VBox(1, what, why, doubt);
-            text.setMaxWidth(240);
-            text.setPrefWidth(240);
+            Label done = new Label(one.done().orElse("left as it is"));
+            done.getStyleClass().add("tile-state");
+            Region push = new Region();
+            HBox.setHgrow(push, Priority.ALWAYS);
+            VBox text = new VBox(1, what, new HBox(8, done, push, doubt));
+            text.setMaxWidth(WIDTH);
+            text.setPrefWidth(WIDTH);
             setGraphic(text);
             setAccessibleText(one.words() + " " + one.reason() + " " + doubt.getText());
         }

@@ -91,7 +91,7 @@ final class RightsStep implements Step {
 
     @Override
     public String title() {
-        return "References";
+        return "Rights";
     }
 
     @Override
