@@ -2,7 +2,7 @@ package neattrace.app.station.brief;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.css.PseudoClass;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
@@ -16,7 +16,6 @@ import neattrace.goods.Detail;
 import neattrace.goods.GoodsFit;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Extent;
-import neattrace.sheet.review.ScanFitness;
 
 /** A card: goods in their true shape with the drawing on them, and what that means for it. */
 final class GoodsCard extends Button {
@@ -85,7 +84,7 @@ final class GoodsCard extends Button {
     /**
      * Shows goods.
      *
-     * @param fitness what the scan is good for; empty as long as it is not known
+     * @param thinnestMm the thinnest lines, on the page; empty as long as they are not known
      */
     void show(
             WantedGoods wanted,
@@ -93,7 +92,7 @@ final class GoodsCard extends Button {
             Extent extent,
             double pageMm,
             double scanPpi,
-            Optional<ScanFitness> fitness) {
+            OptionalDouble thinnestMm) {
         boolean same = shape != null && shape.extent().equals(extent);
         shape =
                 new GoodsShape(
@@ -104,7 +103,7 @@ final class GoodsCard extends Button {
                         pageMm);
         title.setText(wanted.goods().name());
         size.setText(size(fit, scanPpi));
-        lines.setText(fitness.map(one -> lines(fit, one)).orElse(""));
+        lines.setText(thinnestMm.isPresent() ? lines(fit, thinnestMm.getAsDouble()) : "");
         setId("goods-card-" + wanted.id());
         setAccessibleText(title.getText() + ". " + size.getText() + " " + lines.getText());
         paint();
@@ -134,24 +133,23 @@ final class GoodsCard extends Button {
                 largest);
     }
 
-    private static String lines(GoodsFit fit, ScanFitness fitness) {
-        if (fitness.thinnestPx() <= 0) {
-            return "";
-        }
+    private static String lines(GoodsFit fit, double pageMm) {
         Detail detail = fit.goods().detail();
-        double thinnest = fitness.thinnestMm() * fit.factor();
+        double thinnest = pageMm * fit.factor();
+        boolean thin = thinnest < detail.lineMm();
+        // So near to the limit that it takes one digit more to tell.
+        boolean near = thin && thinnest > detail.lineMm() - 0.005;
         String there =
                 String.format(
                         Locale.ROOT,
-                        "Its thinnest lines, %.2f mm on paper, become %.2f mm;",
-                        fitness.thinnestMm(),
+                        "Its thinnest lines, %.2f mm on paper, become "
+                                + (near ? "%.3f mm;" : "%.2f mm;"),
+                        pageMm,
                         thinnest);
         return there
                 + String.format(
                         Locale.ROOT,
-                        thinnest < detail.lineMm()
-                                ? " too thin, it holds %.2f."
-                                : " it holds %.2f.",
+                        thin ? " too thin, it holds %.2f." : " it holds %.2f.",
                         detail.lineMm());
     }
 }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.scene.layout.ColumnConstraints;
@@ -21,8 +21,6 @@ import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Extent;
 import neattrace.print.Artwork;
-import neattrace.sheet.review.ScanFitness;
-import neattrace.sheet.review.SheetReview;
 
 /** All goods of a drawing over the table, each as large as there is room for. */
 final class GoodsCards extends GridPane {
@@ -58,16 +56,21 @@ final class GoodsCards extends GridPane {
         setVisible(here && !drawing && !cards.isEmpty());
     }
 
-    void show(Shown shown, SheetReview review) {
+    /**
+     * Shows the goods of a drawing.
+     *
+     * @param thinnestMm its thinnest lines, on the page; empty as long as they are not known
+     */
+    void show(Shown shown, OptionalDouble thinnestMm) {
         Drawing drawing = shown.drawing();
         List<WantedGoods> wanted = drawing.job().goods().wanted();
         arrange(wanted);
         Extent extent = drawing.extent();
-        Optional<ScanFitness> fitness = Optional.ofNullable(review).map(SheetReview::fitness);
         for (WantedGoods one : wanted) {
             GoodsFit fit = GoodsFit.of(one.goods(), extent.widthMm(), extent.heightMm());
             GoodsCard card = cards.get(one.id());
-            card.show(one, fit, extent, drawing.widthMm(), drawing.traced().scan().ppi(), fitness);
+            card.show(
+                    one, fit, extent, drawing.widthMm(), drawing.traced().scan().ppi(), thinnestMm);
             paint(one.id());
             cut(one, card, drawing.lines(), fit);
         }
