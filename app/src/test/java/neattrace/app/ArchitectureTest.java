@@ -82,6 +82,7 @@ class ArchitectureTest {
         "neattrace.job.sheets",
         "neattrace.press",
         "neattrace.print",
+        "neattrace.proposal",
         "neattrace.raster",
         "neattrace.raster.reading",
         "neattrace.region",

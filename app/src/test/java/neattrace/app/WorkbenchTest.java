@@ -7,6 +7,7 @@ import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import javafx.event.Event;
 import javafx.geometry.Point2D;
@@ -20,6 +21,7 @@ import javafx.stage.Stage;
 import neattrace.app.station.handover.HandOverPanel;
 import neattrace.app.table.TableMode;
 import neattrace.export.FileFormat;
+import neattrace.flat.Fill;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.file.JobFile;
@@ -49,12 +51,20 @@ class WorkbenchTest extends WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    private int swatchOf(Area area) {
+        return drawing().attachment().swatchOf().getOrDefault(area.label(), -1);
+    }
+
     @Test
     void theDemoIsColouredUndoneRedoneWrittenSavedAndReopened(FxRobot robot) throws Exception {
         robot.interact(() -> workbench.files().openDemo(SkerryMail.PUFFIN));
         settled();
         int before = drawing().attachment().swatchOf().size();
-        Area largest = drawing().emptyAreas().get(drawing().emptyAreas().size() - 1);
+        Area largest =
+                drawing().areas().enclosed().stream()
+                        .filter(area -> swatchOf(area) == Fill.PAPER)
+                        .max(Comparator.comparingLong(Area::pixels))
+                        .orElseThrow();
         Point place = drawing().anchorMm(largest);
 
         robot.push(KeyCode.F);
@@ -62,7 +72,7 @@ class WorkbenchTest extends WindowTest {
         clickAt(robot, place);
         settled();
         assertThat(swatchAt(place)).isEqualTo("Slate blue");
-        assertThat(drawing().attachment().swatchOf()).hasSize(before + 1);
+        assertThat(drawing().attachment().swatchOf()).hasSize(before);
 
         robot.push(KeyCode.DIGIT1);
         clickAt(robot, place);
@@ -74,7 +84,7 @@ class WorkbenchTest extends WindowTest {
         assertThat(swatchAt(place)).isEqualTo("Slate blue");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         settled();
-        assertThat(drawing().attachment().swatchOf()).hasSize(before);
+        assertThat(drawing().attachment().swatchOf().get(largest.label())).isEqualTo(Fill.PAPER);
         robot.push(KeyCode.CONTROL, KeyCode.Y);
         settled();
         assertThat(swatchAt(place)).isEqualTo("Slate blue");

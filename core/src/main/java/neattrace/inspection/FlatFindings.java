@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
@@ -15,6 +16,7 @@ import neattrace.finding.Place;
 import neattrace.flat.review.FlatFinding;
 import neattrace.flat.review.FlatReview;
 import neattrace.geom.Point;
+import neattrace.goods.GoodsKind;
 import neattrace.job.change.Colouring;
 import neattrace.region.Area;
 
@@ -22,6 +24,10 @@ import neattrace.region.Area;
 final class FlatFindings {
 
     private static final int MOST_SINGLY = 400;
+
+    /** On these colours are spread over a sheet; a single motif has them where they belong. */
+    private static final Set<GoodsKind> SHEETS =
+            Set.of(GoodsKind.PRINT, GoodsKind.MUG, GoodsKind.STICKER_SHEET);
 
     private final FlatInspection.Reads reads;
     private final List<FlatFinding> doubtful;
@@ -159,7 +165,7 @@ final class FlatFindings {
 
     private Optional<Finding> crowded(FlatFinding.Crowded crowded) {
         String key = "crowded " + crowded.swatch().id();
-        if (left.isLeft(key)) {
+        if (left.isLeft(key) || !isForAny(SHEETS)) {
             return Optional.empty();
         }
         return Optional.of(
@@ -174,9 +180,21 @@ final class FlatFindings {
                         left.leave(key)));
     }
 
+    /** Whether it may be for some kinds of goods: as long as nobody has said, it may. */
+    private boolean isForAny(Set<GoodsKind> kinds) {
+        return reads.wished().stream()
+                .anyMatch(one -> !one.isDecided() || kinds.contains(one.goods().kind()));
+    }
+
+    /** Whether every colour is an ink that costs. */
+    private boolean countsInks() {
+        return reads.wished().stream()
+                .anyMatch(one -> !one.isDecided() || one.goods().printing().mostInks() > 0);
+    }
+
     private Optional<Finding> usedOnce(FlatFinding.UsedOnce once) {
         String key = "once " + once.swatch().id();
-        if (left.isLeft(key)) {
+        if (left.isLeft(key) || !countsInks()) {
             return Optional.empty();
         }
         Point at = once.area().anchor().times(mmPerPx);

@@ -19,6 +19,7 @@ import neattrace.flat.layer.Attachment;
 import neattrace.flat.review.FlatFinding;
 import neattrace.flat.review.FlatReview;
 import neattrace.geom.Point;
+import neattrace.job.Lettering;
 import neattrace.job.LogSection;
 import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
@@ -94,6 +95,7 @@ final class FlatInspection {
             List<Form> lostForms,
             List<Wished> wished,
             boolean blackLines,
+            List<Lettering> lettering,
             CloseSettings close,
             double pxPerMm,
             LogSection log) {
@@ -110,6 +112,7 @@ final class FlatInspection {
                     drawing.lostForms(),
                     Wished.of(drawing),
                     !drawing.traced().blackLines().isEmpty(),
+                    drawing.job().brief().lettering(),
                     drawing.job().close(),
                     drawing.resolution().pxPerMm(),
                     drawing.job().log());

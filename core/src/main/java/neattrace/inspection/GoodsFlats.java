@@ -88,6 +88,11 @@ final class GoodsFlats {
                 reads.areas().value().enclosed().stream()
                         .filter(area -> widthMm(area, wished) < least && counts(area, wished))
                         .filter(area -> !left.isLeft(wished.left("small"), at(area)))
+                        // Letters have a measure of their own: their height.
+                        .filter(
+                                area ->
+                                        reads.lettering().stream()
+                                                .noneMatch(one -> one.holds(at(area))))
                         .sorted(Comparator.comparingDouble(Area::radiusPx))
                         .toList();
         List<Finding> singly =

@@ -4,7 +4,15 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import neattrace.finding.Cost;
+import neattrace.finding.Finding;
 import neattrace.finding.Group;
+import neattrace.finding.Kind;
+import neattrace.finding.Measure;
+import neattrace.finding.Place;
+import neattrace.finding.Severity;
+import neattrace.job.Lettering;
 import neattrace.job.LogSection;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
@@ -19,10 +27,20 @@ import neattrace.trace.review.LineFinding;
 /** Lines that goods cannot hold at the size they are made in. */
 final class LimitInspection {
 
+    /** Two findings this near are about the same gap. */
+    private static final double SAME_MM = 1;
+
+    private static final Kind LETTERING =
+            LineInspection.kind(
+                    "lettering-thin", Severity.LOOK, Cost.RUN, "%d letterings too thin");
+
+    private static final List<Kind> KINDS =
+            Stream.concat(StudyWords.AGAINST_GOODS.stream(), Stream.of(LETTERING)).toList();
+
     static final Inspection<Reads> LIMITS =
             new Inspection<>(
                     LineInspection.STATION,
-                    StudyWords.AGAINST_GOODS,
+                    KINDS,
                     Reads::of,
                     (Reads reads, Run<Reads, List<Group>> run) -> groups(reads, run));
 
@@ -42,6 +60,7 @@ final class LimitInspection {
             Optional<Same<LineStudy>> study,
             List<Wished> wished,
             List<InkEdit> edits,
+            List<Lettering> lettering,
             double pxPerMm,
             LogSection log) {
 
@@ -52,6 +71,7 @@ final class LimitInspection {
                     known.study().map(Same::of),
                     Wished.of(drawing),
                     drawing.job().line().edits(),
+                    drawing.job().brief().lettering(),
                     drawing.resolution().pxPerMm(),
                     drawing.job().log());
         }
@@ -73,9 +93,68 @@ final class LimitInspection {
                         reads.log());
         LineFindings told = new LineFindings(left, reads.edits());
         List<Group> groups = new ArrayList<>();
+        List<Finding> letters = new ArrayList<>();
         for (int k = 0; k < found.size(); k++) {
-            groups.addAll(told.groups(found.get(k), Optional.of(reads.wished().get(k))));
+            Wished wished = reads.wished().get(k);
+            List<LineFinding> besides = new ArrayList<>(found.get(k));
+            if (!wished.isDecided()) {
+                besides.removeIf(one -> isStacked(one, reads.study().get().value()));
+            }
+            for (Lettering one : reads.lettering()) {
+                List<LineFinding> within =
+                        besides.stream().filter(line -> one.holds(line.at())).toList();
+                besides.removeAll(within);
+                thinnest(within).flatMap(mm -> thin(one, mm, wished, left)).ifPresent(letters::add);
+            }
+            groups.addAll(told.groups(besides, Optional.of(wished)));
         }
+        Group.of(letters, Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
         return groups;
+    }
+
+    /** As long as nobody has said what it is for, strokes that are to be one are told as that. */
+    private static boolean isStacked(LineFinding tight, LineStudy study) {
+        return tight.kind() == LineFinding.Kind.TIGHT
+                && study.findings().stream()
+                        .filter(one -> one.kind() == LineFinding.Kind.STACKED)
+                        .anyMatch(one -> one.at().distance(tight.at()) < SAME_MM);
+    }
+
+    private static Optional<Double> thinnest(List<LineFinding> within) {
+        return within.stream()
+                .filter(line -> line.kind() == LineFinding.Kind.THIN)
+                .map(LineFinding::measureMm)
+                .min(Double::compare);
+    }
+
+    /** Letters are told as one, not stroke by stroke. */
+    private static Optional<Finding> thin(
+            Lettering one, double pageMm, Wished wished, Leaving left) {
+        String what = wished.left("lettering-thin");
+        if (left.isLeft(what, one.middle())) {
+            return Optional.empty();
+        }
+        double mm = wished.onGoods(pageMm);
+        double least = wished.goods().detail().lineMm();
+        return Optional.of(
+                Finding.of(
+                                LETTERING,
+                                "Letters are only "
+                                        + Words.under(mm, least)
+                                        + " thin"
+                                        + wished.on(),
+                                wished.subject()
+                                        + " holds lines from "
+                                        + Words.mm(least)
+                                        + " on; thinner strokes of letters break.",
+                                left.leave(what, one.middle()))
+                        .at(
+                                new Place.Box(
+                                        one.middle(),
+                                        one.to().x() - one.from().x(),
+                                        one.to().y() - one.from().y()))
+                        .measuring(Measure.mm(mm))
+                        .against(least)
+                        .on(wished.keys()));
     }
 }

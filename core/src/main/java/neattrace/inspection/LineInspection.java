@@ -14,6 +14,7 @@ import neattrace.finding.Measure;
 import neattrace.finding.Place;
 import neattrace.finding.Severity;
 import neattrace.geom.Point;
+import neattrace.goods.Detail;
 import neattrace.job.LogSection;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
@@ -26,6 +27,7 @@ import neattrace.trace.InkEdit;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.PointEdit;
 import neattrace.trace.Tracing;
+import neattrace.trace.review.LineFinding;
 
 /** What is doubtful about lines. */
 final class LineInspection {
@@ -76,6 +78,7 @@ final class LineInspection {
             List<PointEdit> adriftPoints,
             Resolution resolution,
             Optional<String> emptiness,
+            List<Wished> wished,
             LogSection log) {
 
         static Reads of(Known known) {
@@ -89,6 +92,7 @@ final class LineInspection {
                     drawing.work().adriftPoints(),
                     drawing.resolution(),
                     drawing.traced().emptiness(),
+                    Wished.of(drawing),
                     drawing.job().log());
         }
     }
@@ -121,9 +125,33 @@ final class LineInspection {
                 .ifPresent(
                         study ->
                                 groups.addAll(
-                                        told.groups(study.value().findings(), Optional.empty())));
+                                        told.groups(mattering(study.value()), Optional.empty())));
         Group.of(deviations(), MOST_DEVIATIONS, all -> List.of(closer())).ifPresent(groups::add);
         return groups;
+    }
+
+    /** Blots and dents too small for any of the goods are nothing to look at. */
+    private List<LineFinding> mattering(LineStudy study) {
+        double least =
+                reads.wished().stream().mapToDouble(LineInspection::smallestMm).min().orElse(0);
+        return study.findings().stream()
+                .filter(one -> !isOfSize(one.kind()) || one.measureMm() >= least)
+                .toList();
+    }
+
+    private static boolean isOfSize(LineFinding.Kind kind) {
+        return switch (kind) {
+            case NUB, DENT, BREAK, CUT_TIP -> true;
+            default -> false;
+        };
+    }
+
+    /** Nobody minds what is not seen, nor half the width of the thinnest line; mm on the page. */
+    private static double smallestMm(Wished wished) {
+        Detail detail = wished.goods().detail();
+        return wished.isDecided()
+                ? wished.onPage(Math.max(detail.seenMm(), detail.lineMm() / 2))
+                : 0;
     }
 
     private void drop(List<Finding> found) {
@@ -191,7 +219,16 @@ final class LineInspection {
 
     private List<Finding> deviations() {
         Tracing tracing = reads.tracing().value();
-        double worthALook = Math.max(WORTH_A_LOOK_PX, BEYOND_GRAIN * tracing.boundPx());
+        double seenMm =
+                reads.wished().stream()
+                        .filter(Wished::isDecided)
+                        .mapToDouble(one -> one.onPage(one.goods().detail().seenMm()))
+                        .min()
+                        .orElse(0);
+        double worthALook =
+                Math.max(
+                        Math.max(WORTH_A_LOOK_PX, BEYOND_GRAIN * tracing.boundPx()),
+                        seenMm * reads.resolution().pxPerMm());
         return tracing.deviations().stream()
                 .filter(deviation -> deviation.distance() > worthALook)
                 .map(this::deviation)

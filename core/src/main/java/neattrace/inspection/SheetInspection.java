@@ -79,6 +79,7 @@ final class SheetInspection {
      * What is read.
      *
      * @param page which of a file's pictures is used, from 0
+     * @param decided whether somebody has said what it is for
      */
     record Reads(
             Same<Picture> picture,
@@ -87,6 +88,7 @@ final class SheetInspection {
             Same<InkReading> reading,
             Optional<Same<SheetReview>> review,
             Resolution sheet,
+            boolean decided,
             LogSection log) {
 
         static Reads of(Known known) {
@@ -98,6 +100,7 @@ final class SheetInspection {
                     Same.of(drawing.reading()),
                     known.review().map(Same::of),
                     drawing.resolution(),
+                    !drawing.job().goods().wanted().isEmpty(),
                     drawing.job().log());
         }
 
@@ -150,8 +153,11 @@ final class SheetInspection {
         add(whole.tilt());
         add(whole.coarse());
         add(source.dropped());
-        add(whole.crop());
-        places.blemishes(BLEMISH, faint(review)).ifPresent(groups::add);
+        // Crops and stains without ink are nothing to goods, which take the ink alone.
+        if (!reads.decided()) {
+            add(whole.crop());
+            places.blemishes(BLEMISH, faint(review)).ifPresent(groups::add);
+        }
         return groups;
     }
 

@@ -18,6 +18,11 @@ public record Lettering(Point from, Point to) {
                 new Point(Math.max(one.x(), other.x()), Math.max(one.y(), other.y())));
     }
 
+    /** Whether a place on the page, mm, lies in it. */
+    public boolean holds(Point at) {
+        return at.x() >= from.x() && at.x() <= to.x() && at.y() >= from.y() && at.y() <= to.y();
+    }
+
     /** Its middle, mm. */
     public Point middle() {
         return from.plus(to).times(0.5);

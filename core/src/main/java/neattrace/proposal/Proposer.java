@@ -74,8 +74,13 @@ public final class Proposer {
     }
 
     private Proposal propose(Optional<Picture> rough, Progress progress) throws IOException {
+        Job before = job;
         sheet(progress.part(0, 0.35));
-        lines(progress.part(0.35, 0.6));
+        lines(progress.part(0.35, 0.5));
+        if (!job.line().equals(before.line())) {
+            // What was mended may show what it hid.
+            lines(progress.part(0.5, 0.6));
+        }
         gaps(pipeline.run(job, progress.part(0.6, 0.7)));
         if (rough.isPresent()) {
             colour(rough.get(), progress.part(0.7, 0.9));
@@ -143,6 +148,7 @@ public final class Proposer {
                         .filter(key -> !without.contains(id))
                         .flatMap(key -> answer(finding, key));
         change.ifPresent(one -> job = one.apply(job, drawing));
+        decisions.removeIf(one -> one.id().equals(id));
         decisions.add(
                 new Decision(
                         id,

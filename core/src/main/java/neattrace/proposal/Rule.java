@@ -57,6 +57,7 @@ record Rule(Optional<String> answer, double doubt) {
                     leaves("reference-not-cleared", 1),
                     leaves("size-leaves-nothing", 1),
                     leaves("lettering-small", 0.6),
+                    leaves("lettering-thin", 0.5),
                     leaves("resolution-low", 0.4));
 
     private static final Rule UNKNOWN = new Rule(Optional.empty(), 0.5);

@@ -113,6 +113,23 @@ public final class JobFile {
         }
     }
 
+    /**
+     * A job whose decisions and source are kept apart, such as one that the program brings along.
+     *
+     * @param decisions as a job file's {@code job.json}
+     * @throws IOException if they are damaged or of an unknown version
+     */
+    public static Job of(byte[] decisions, byte[] source) throws IOException {
+        Job job = JobJson.read(decisions);
+        Source bare = job.source();
+        return job.withSource(new Source(bare.name(), source, bare.opening()));
+    }
+
+    /** The decisions of a job, for {@link #of}. */
+    public static byte[] decisions(Job job) throws IOException {
+        return JobJson.write(job);
+    }
+
     private static Job read(ZipFile zip, Path file) throws IOException {
         if (zip.size() > MOST_ENTRIES) {
             throw new JobFileException(file + " has more entries than a job file can have.");

@@ -118,7 +118,6 @@ final class LimitCheck {
         boolean tight =
                 to - from >= LEAST_WIDTHS * line.usualWidth()
                         && mean < limits.leastGapMm() * pxPerMm
-                        && !StackCheck.isStacked(line, from, to, mean)
                         && SideGaps.tells(line, side, from, to);
         if (tight) {
             findings.add(

@@ -7,6 +7,11 @@ import neattrace.trace.InkLine;
 /** Paper beside lines, up to the next ink. */
 final class SideGaps {
 
+    /** Ink begins where half a pixel is covered. */
+    private static final double HALF = 127.5;
+
+    private static final double STEP = 0.5;
+
     private final InkMap map;
 
     SideGaps(InkMap map) {
@@ -54,21 +59,39 @@ final class SideGaps {
         double ny = along.x() * side;
         double edge = line.width()[i] / 2;
         double way = edge + 0.75;
-        if (isInk(line, i, nx, ny, way)) {
+        double before = coverage(line, i, nx, ny, way);
+        if (before >= HALF) {
             return most;
         }
         while (way < edge + most) {
-            way += 0.5;
-            if (isInk(line, i, nx, ny, way)) {
-                return way - 0.25 - edge;
+            way += STEP;
+            double here = coverage(line, i, nx, ny, way);
+            if (here >= HALF) {
+                // Where the coverage passes a half is the edge (linear between the samples).
+                return way - STEP * (here - HALF) / (here - before) - edge;
             }
+            before = here;
         }
         return most;
     }
 
-    private boolean isInk(InkLine line, int i, double nx, double ny, double way) {
-        return map.isInk(
-                (int) Math.floor(line.x()[i] + nx * way), (int) Math.floor(line.y()[i] + ny * way));
+    /** Bilinear between the middles of pixels; paper outside the sheet. */
+    private double coverage(InkLine line, int i, double nx, double ny, double way) {
+        double x = line.x()[i] + nx * way - 0.5;
+        double y = line.y()[i] + ny * way - 0.5;
+        int x0 = (int) Math.floor(x);
+        int y0 = (int) Math.floor(y);
+        if (x0 < 0 || y0 < 0 || x0 + 1 >= map.width() || y0 + 1 >= map.height()) {
+            return 0;
+        }
+        double u = x - x0;
+        double v = y - y0;
+        int at = y0 * map.width() + x0;
+        byte[] c = map.coverage();
+        double upper = (1 - u) * (c[at] & 0xff) + u * (c[at + 1] & 0xff);
+        int below = at + map.width();
+        double lower = (1 - u) * (c[below] & 0xff) + u * (c[below + 1] & 0xff);
+        return (1 - v) * upper + v * lower;
     }
 
     /** Mean of the gap along a stretch, px. */

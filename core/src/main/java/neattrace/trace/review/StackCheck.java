@@ -49,7 +49,7 @@ final class StackCheck {
     }
 
     /** Whether a stretch of the gap between two strokes is one within a line. */
-    static boolean isStacked(InkLine line, int from, int to, double mean) {
+    private static boolean isStacked(InkLine line, int from, int to, double mean) {
         double usual = line.usualWidth();
         return mean < STACKED_GAP * usual && to - from > STACKED_WIDTHS * (usual + mean);
     }

@@ -1,7 +1,11 @@
 package neattrace.standin.skerry;
 
+import java.io.IOException;
+import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
@@ -13,6 +17,7 @@ import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.Reference;
 import neattrace.job.Source;
+import neattrace.job.file.JobFile;
 import neattrace.press.Cmyk;
 import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.ScanSettings;
@@ -32,11 +37,30 @@ public final class SkerryJobs {
     public static Job job(SkerryMail mail, PenDrawing drawing) {
         ScanSettings settings = mail.everydayScan();
         byte[] png = StandInScanner.png(StandInScanner.scan(drawing, settings), settings.ppi());
-        Job job = Job.of(new Source(mail.fileName(), png)).withTitle(mail.title());
-        return job.withSwatches(palette(mail))
+        return finished(mail, png).orElseGet(() -> begun(mail, png));
+    }
+
+    /** A job as it is begun: its brief, a palette and some areas coloured. */
+    static Job begun(SkerryMail mail, byte[] png) {
+        return Job.of(new Source(mail.fileName(), png))
+                .withTitle(mail.title())
+                .withSwatches(palette(mail))
                 .withFills(fills(mail))
                 .withBrief(brief(mail))
                 .withGoods(goods(mail));
+    }
+
+    /** One that somebody has finished, by what was decided then: see {@link Finishing}. */
+    private static Optional<Job> finished(SkerryMail mail, byte[] png) {
+        try (InputStream in = SkerryJobs.class.getResourceAsStream(resource(mail))) {
+            return in == null ? Optional.empty() : Optional.of(JobFile.of(in.readAllBytes(), png));
+        } catch (IOException e) {
+            throw new IllegalStateException("the demo's decisions can be read", e);
+        }
+    }
+
+    static String resource(SkerryMail mail) {
+        return mail.name().toLowerCase(Locale.ROOT) + ".json";
     }
 
     private static BriefSection brief(SkerryMail mail) {
@@ -51,7 +75,10 @@ public final class SkerryJobs {
         GoodsSection none = GoodsSection.UNDECIDED;
         return switch (mail) {
             case PUFFIN -> wanted(none, UsualGoods.of(GoodsKind.STICKER), 80, 200);
-            case MAIL_BOAT -> wanted(none, UsualGoods.of(GoodsKind.SHIRT), 280, 40);
+            case MAIL_BOAT -> {
+                Goods shirt = UsualGoods.of(GoodsKind.SHIRT);
+                yield wanted(none, shirt.withPrinting(shirt.printing().withMostInks(5)), 280, 40);
+            }
             case GLASSHOUSE -> none.with(UsualGoods.of(GoodsKind.COLOURING_PAGE));
             case MOTH -> none.with(UsualGoods.of(GoodsKind.TRANSFER_STENCIL));
         };

@@ -1,0 +1,77 @@
+package neattrace.standin.skerry;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import neattrace.finding.Answer;
+import neattrace.finding.Finding;
+import neattrace.finding.Findings;
+import neattrace.finding.Group;
+import neattrace.inspection.Inspector;
+import neattrace.job.Job;
+import neattrace.job.file.JobFile;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.proposal.Proposal;
+import neattrace.proposal.Proposer;
+import neattrace.stage.Progress;
+import neattrace.standin.scanner.ScanSettings;
+import neattrace.standin.scanner.StandInScanner;
+
+/**
+ * Finishes demo jobs anew, when their drawings or what is decided by itself have changed: {@code
+ * java -cp ... neattrace.standin.skerry.Finishing standin/src/main/resources}.
+ */
+final class Finishing {
+
+    /**
+     * The sticker and the shirt are finished; the page and the stencil are there to be worked on.
+     */
+    private static final List<SkerryMail> FINISHED =
+            List.of(SkerryMail.PUFFIN, SkerryMail.MAIL_BOAT);
+
+    private Finishing() {}
+
+    public static void main(String[] arguments) throws IOException {
+        Path folder =
+                Path.of(arguments[0]).resolve(Finishing.class.getPackageName().replace('.', '/'));
+        Files.createDirectories(folder);
+        for (SkerryMail mail : FINISHED) {
+            ScanSettings settings = mail.everydayScan();
+            byte[] png =
+                    StandInScanner.png(StandInScanner.scan(mail.draw(), settings), settings.ppi());
+            Job begun = SkerryJobs.begun(mail, png);
+            Proposal proposal =
+                    Proposer.propose(
+                            new Pipeline(), begun, Optional.empty(), Set.of(), Progress.SILENT);
+            Files.write(
+                    folder.resolve(SkerryJobs.resource(mail)),
+                    JobFile.decisions(lookedThrough(proposal.drawing())));
+        }
+    }
+
+    /** With what is doubtful about the sheet looked at and left as it is. */
+    private static Job lookedThrough(Drawing drawing) {
+        Findings findings =
+                new Inspector(new Pipeline(), Inspector.ALL).look(drawing, Progress.SILENT);
+        Job job = drawing.job();
+        for (Group group : findings.at("sheet")) {
+            for (Finding finding : group.findings()) {
+                job = left(job, finding, drawing);
+            }
+        }
+        return job;
+    }
+
+    private static Job left(Job job, Finding finding, Drawing drawing) {
+        for (Answer answer : finding.answers()) {
+            if (answer.key().equals("leave") && answer instanceof Answer.Change change) {
+                return change.apply(job, drawing);
+            }
+        }
+        return job;
+    }
+}
