@@ -42,6 +42,7 @@ public final class NeatTrace implements Runnable {
                     "flat",
                     "check",
                     "propose",
+                    "plan",
                     "info",
                     "settings",
                     "help",
@@ -69,6 +70,7 @@ public final class NeatTrace implements Runnable {
                         .addSubcommand(new FlatCommand(reporter))
                         .addSubcommand(new CheckCommand(reporter))
                         .addSubcommand(new ProposeCommand(reporter))
+                        .addSubcommand(new PlanCommand(reporter))
                         .addSubcommand(new InfoCommand(reporter))
                         .addSubcommand(new SettingsCommand(reporter));
         addHelp(line);

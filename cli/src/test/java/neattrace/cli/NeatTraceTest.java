@@ -18,13 +18,21 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
+import neattrace.goods.GoodsWish;
+import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.job.file.JobFile;
+import neattrace.raster.Picture;
 import neattrace.raster.PngFile;
+import neattrace.raster.reading.PictureReader;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.BeforeEach;
@@ -399,6 +407,58 @@ class NeatTraceTest {
         Files.write(drawing, blank.toByteArray());
         assertThat(run("check", drawing, "--set", "negative=true").code()).isEqualTo(5);
         assertThat(run("check", folder.resolve("nowhere.png")).code()).isEqualTo(3);
+    }
+
+    @Test
+    void aProposalIsWrittenForEachOfTheGoods() throws IOException {
+        Path out = folder.resolve("proposal");
+        Outcome done =
+                run(
+                        "propose",
+                        drawing,
+                        "--for",
+                        "sticker:30mm",
+                        "--for",
+                        "colouring-page:A5",
+                        "--out-dir",
+                        out);
+        assertThat(done.code()).isZero();
+        assertThat(done.out()).contains("decisions taken").doesNotContain("null");
+        Picture sticker = PictureReader.read(out.resolve("rings, 30 mm sticker.png"));
+        assertThat(sticker.width()).isEqualTo(354);
+        assertThat(out.resolve("rings, A5 colouring page.pdf")).isRegularFile();
+        Job job = JobFile.open(out.resolve("rings.ntjob"));
+        assertThat(job.goods().wanted()).hasSize(2);
+        JsonNode decisions =
+                new ObjectMapper()
+                        .readTree(Files.readAllBytes(out.resolve("rings decisions.json")));
+        assertThat(decisions.get(0).get("doubt").asDouble()).isEqualTo(1);
+        assertThat(run("propose", drawing, "--out-dir", out).code()).isEqualTo(2);
+    }
+
+    @Test
+    void aPlanIsToldAndWrittenForCalendars() throws IOException {
+        Path job = folder.resolve("gull.ntjob");
+        Job gull = Job.of(new Source("gull.png", Files.readAllBytes(drawing)));
+        gull = gull.withGoods(gull.goods().with(GoodsWish.parse("sticker", List.of())));
+        JobFile.save(job, gull, new byte[0]);
+        assertThat(run("plan", job).code()).as("promised for no day").isEqualTo(2);
+        gull = gull.withBrief(gull.brief().withDue(Optional.of(LocalDate.of(2027, 3, 12))));
+        JobFile.save(job, gull, new byte[0]);
+        Path ics = folder.resolve("plan.ics");
+        Outcome told = run("plan", job, "--from", "2027-03-01", "--off", "sunday", "--ics", ics);
+        assertThat(told.code()).isZero();
+        assertThat(told.out()).contains("gull, promised for 12 March 2027", "Make", "2027-03-11");
+        assertThat(Files.readString(ics)).contains("BEGIN:VEVENT", "gull: promised");
+        JsonNode json =
+                new ObjectMapper()
+                        .readTree(run("plan", job, "--from", "2027-03-01", "--json").out());
+        assertThat(json.get("jobs").get(0).get("inTime").asBoolean()).isTrue();
+        assertThat(json.get("days")).isNotEmpty();
+        Outcome late = run("plan", job, "--from", "2027-04-01");
+        assertThat(late.out()).contains("late:", "what would help");
+        assertThat(run("plan", job, "--hours-a-day", "25").code()).isEqualTo(2);
+        assertThat(run("plan", job, "--off", "someday").code()).isEqualTo(2);
     }
 
     @Test

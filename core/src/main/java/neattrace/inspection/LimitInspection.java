@@ -2,7 +2,9 @@ package neattrace.inspection;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neattrace.finding.Cost;
@@ -49,10 +51,7 @@ final class LimitInspection {
 
     /** What does not hold, for each of the limits. */
     private static final Stage<Held, List<List<LineFinding>>> AGAINST =
-            new Stage<>(
-                    "Looking through the lines",
-                    (held, run) ->
-                            held.limits().stream().map(held.study().value()::against).toList());
+            new Stage<>("Looking through the lines", LimitInspection::against);
 
     /** What is read. */
     record Reads(
@@ -78,6 +77,23 @@ final class LimitInspection {
     }
 
     private LimitInspection() {}
+
+    /** What was held against the same limits before is not held against them again. */
+    private static List<List<LineFinding>> against(
+            Held held, Run<Held, List<List<LineFinding>>> run) {
+        Map<LineLimits, List<LineFinding>> known = new HashMap<>();
+        run.before()
+                .filter(made -> made.input().study().equals(held.study()))
+                .ifPresent(
+                        made -> {
+                            for (int k = 0; k < made.output().size(); k++) {
+                                known.put(made.input().limits().get(k), made.output().get(k));
+                            }
+                        });
+        return held.limits().stream()
+                .map(limits -> known.computeIfAbsent(limits, held.study().value()::against))
+                .toList();
+    }
 
     private static List<Group> groups(Reads reads, Run<Reads, List<Group>> run) throws IOException {
         if (reads.study().isEmpty()) {

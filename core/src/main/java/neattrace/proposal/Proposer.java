@@ -13,6 +13,7 @@ import neattrace.finding.Group;
 import neattrace.finding.Place;
 import neattrace.flat.rough.RoughFitting;
 import neattrace.geom.Point;
+import neattrace.inspection.Inspection;
 import neattrace.inspection.Inspector;
 import neattrace.inspection.Known;
 import neattrace.job.Job;
@@ -42,14 +43,12 @@ public final class Proposer {
     private static final double DOUBT_BAD_ROUGH = 0.9;
 
     private final Pipeline pipeline;
-    private final Inspector inspector;
     private final Set<String> without;
     private final List<Decision> decisions = new ArrayList<>();
     private Job job;
 
     private Proposer(Pipeline pipeline, Job job, Set<String> without) {
         this.pipeline = pipeline;
-        this.inspector = new Inspector(pipeline, Inspector.ALL);
         this.without = without;
         this.job = job;
     }
@@ -74,13 +73,8 @@ public final class Proposer {
     }
 
     private Proposal propose(Optional<Picture> rough, Progress progress) throws IOException {
-        Job before = job;
         sheet(progress.part(0, 0.35));
-        lines(progress.part(0.35, 0.5));
-        if (!job.line().equals(before.line())) {
-            // What was mended may show what it hid.
-            lines(progress.part(0.5, 0.6));
-        }
+        lines(progress.part(0.35, 0.6));
         gaps(pipeline.run(job, progress.part(0.6, 0.7)));
         if (rough.isPresent()) {
             colour(rough.get(), progress.part(0.7, 0.9));
@@ -95,7 +89,7 @@ public final class Proposer {
     }
 
     private void sheet(Progress progress) throws IOException {
-        Drawing drawing = pipeline.run(job, progress.part(0, 0.6));
+        Drawing drawing = pipeline.sheet(job, progress.part(0, 0.6));
         SheetReview review = pipeline.review(drawing.reading(), progress.part(0.6, 1));
         Job before = job;
         take(drawing, new Known(drawing, Optional.of(review), Optional.empty()), Set.of("sheet"));
@@ -104,24 +98,27 @@ public final class Proposer {
     }
 
     private void lines(Progress progress) throws IOException {
-        Drawing drawing = pipeline.run(job, progress.part(0, 0.5));
+        Drawing drawing = pipeline.lines(job, progress.part(0, 0.5));
         LineStudy study = pipeline.study(drawing.traced(), progress.part(0.5, 1));
         take(drawing, new Known(drawing, Optional.empty(), Optional.of(study)), Set.of("line"));
     }
 
     /** Decides what is found at some stations, as the rules say. */
     private void take(Drawing drawing, Known known, Set<String> stations) {
-        Findings findings = inspector.look(known, Progress.SILENT);
+        Findings findings = look(known, stations);
         for (Group group : findings.groups()) {
-            if (!stations.contains(group.kind().station())) {
-                continue;
-            }
             if (group.more() > 0) {
                 takeAll(group, drawing);
             } else {
                 group.findings().forEach(finding -> take(finding, drawing));
             }
         }
+    }
+
+    private Findings look(Known known, Set<String> stations) {
+        List<Inspection<?>> some =
+                Inspector.ALL.stream().filter(one -> stations.contains(one.station())).toList();
+        return new Inspector(pipeline, some).look(known, Progress.SILENT);
     }
 
     /** More than anybody looks at one by one are decided at once. */
@@ -148,7 +145,6 @@ public final class Proposer {
                         .filter(key -> !without.contains(id))
                         .flatMap(key -> answer(finding, key));
         change.ifPresent(one -> job = one.apply(job, drawing));
-        decisions.removeIf(one -> one.id().equals(id));
         decisions.add(
                 new Decision(
                         id,
@@ -184,7 +180,7 @@ public final class Proposer {
     /** Openings are closed that look like slips; what the program closed by itself is told. */
     private void gaps(Drawing drawing) {
         double mmPerPx = drawing.resolution().mmPerPx();
-        Findings findings = inspector.look(known(drawing), Progress.SILENT);
+        Findings findings = look(known(drawing), Set.of("close"));
         boolean matters =
                 findings.at("close").stream()
                         .anyMatch(group -> group.kind().key().startsWith("gap-"));

@@ -4,6 +4,7 @@ import static neattrace.json.JsonFields.choice;
 import static neattrace.json.JsonFields.need;
 import static neattrace.json.JsonFields.points;
 import static neattrace.json.JsonFields.text;
+import static neattrace.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -28,6 +29,7 @@ public final class BriefJson {
     public static void write(BriefSection brief, ObjectNode node) {
         node.put("client", brief.client());
         node.put("due", brief.due().map(LocalDate::toString).orElse(""));
+        node.put("announceDays", brief.announceDays());
         ArrayNode references = node.putArray("references");
         for (Reference reference : brief.references()) {
             references
@@ -60,6 +62,7 @@ public final class BriefJson {
         return new BriefSection(
                 text(node, "client"),
                 due(text(node, "due")),
+                whole(node, "announceDays"),
                 references,
                 lettering(need(node, "lettering")));
     }

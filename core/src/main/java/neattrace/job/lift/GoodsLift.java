@@ -52,6 +52,7 @@ final class GoodsLift implements Lift {
         root.set("goods", goods);
         root.set(
                 "brief",
-                json("{\"client\": \"\", \"due\": \"\", \"references\": [], \"lettering\": []}"));
+                json(
+                        "{\"client\": \"\", \"due\": \"\", \"announceDays\": 0, \"references\": [], \"lettering\": []}"));
     }
 }

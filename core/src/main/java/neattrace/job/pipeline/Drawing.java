@@ -2,6 +2,7 @@ package neattrace.job.pipeline;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import neattrace.flat.Fill;
@@ -44,6 +45,21 @@ public record Drawing(
         Attachment attachment,
         List<Form> lostForms,
         List<FlatLayer> layers) {
+
+    /** Lines without areas. */
+    static Drawing ofLines(Traced traced) {
+        int width = traced.ink().width();
+        int height = traced.ink().height();
+        return new Drawing(
+                traced,
+                AreaTree.none(width, height, traced.resolution().pxPerMm(), traced.job().close()),
+                List.of(),
+                AreaMap.none(width, height),
+                List.of(),
+                new Attachment(Map.of(), List.of()),
+                List.of(),
+                List.of());
+    }
 
     /** The same areas and colours under other lines, until those have areas of their own. */
     public Drawing withLines(Traced other) {

@@ -31,14 +31,10 @@ final class LinePass {
     }
 
     Traced run(Job job, Progress progress) throws PictureException {
-        progress.report("Reading the picture", 0);
-        Picture picture = outcomes.read(SheetStages.PICTURE, job.source(), progress.part(0, 0.1));
-        Resolution scan = job.ppi() == 0 ? picture.resolution() : new Resolution(job.ppi(), true);
-        InkReading reading =
-                outcomes.read(
-                        SheetStages.READING,
-                        new SheetStages.Scan(Same.of(picture), job.recipe(), scan.pxPerMm()),
-                        progress.part(0.1, 0.4));
+        Traced sheet = sheet(job, progress.part(0, 0.4));
+        Picture picture = sheet.picture();
+        Resolution scan = sheet.scan();
+        InkReading reading = sheet.reading();
         LineWork work =
                 work(job, reading, Traced.resolution(scan, reading), progress.part(0.4, 0.9));
         List<LineLayer> coloured = new ArrayList<>();
@@ -53,6 +49,25 @@ final class LinePass {
                                                                 new LineLayer(swatch, outlines)),
                                                 () -> black.addAll(outlines)));
         return new Traced(job, picture, scan, reading, work, black, coloured);
+    }
+
+    /** The same as far as the ink: nothing is traced. */
+    Traced sheet(Job job, Progress progress) throws PictureException {
+        progress.report("Reading the picture", 0);
+        Picture picture = outcomes.read(SheetStages.PICTURE, job.source(), progress.part(0, 0.25));
+        Resolution scan = job.ppi() == 0 ? picture.resolution() : new Resolution(job.ppi(), true);
+        InkReading reading =
+                outcomes.read(
+                        SheetStages.READING,
+                        new SheetStages.Scan(Same.of(picture), job.recipe(), scan.pxPerMm()),
+                        progress.part(0.25, 1));
+        InkMap ink = reading.map();
+        Tracing nothing =
+                new Tracing(List.of(), 0, List.of(), job.line().maxErrorPx(), List.of(), 0);
+        LineWork work =
+                new LineWork(
+                        ink, ink, nothing, ink, List.of(), Extent.NOTHING, List.of(), List.of());
+        return new Traced(job, picture, scan, reading, work, List.of(), List.of());
     }
 
     private LineWork work(Job job, InkReading reading, Resolution resolution, Progress progress)

@@ -64,6 +64,27 @@ public final class Pipeline {
     }
 
     /**
+     * A job's drawing as far as its sheet: without lines and areas, for whoever decides about the
+     * sheet alone.
+     *
+     * @throws PictureException if the source cannot be read
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public Drawing sheet(Job job, Progress progress) throws PictureException {
+        return Drawing.ofLines(new LinePass(outcomes).sheet(job, progress));
+    }
+
+    /**
+     * A job's drawing as far as its lines, without areas.
+     *
+     * @throws PictureException if the source cannot be read
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public Drawing lines(Job job, Progress progress) throws PictureException {
+        return Drawing.ofLines(trace(job, progress));
+    }
+
+    /**
      * Finds the areas between lines and lays the job's colours.
      *
      * @throws java.util.concurrent.CancellationException if {@code progress} says so

@@ -30,7 +30,6 @@ final class LimitCheck {
     private final double pxPerMm;
     private final LineLimits limits;
     private final boolean asDrawn;
-    private final List<LineFinding> findings = new ArrayList<>();
 
     /**
      * A check.
@@ -46,14 +45,14 @@ final class LimitCheck {
         this.limits = limits;
     }
 
+    /** Line by line, side by side: each is looked at alone. */
     List<LineFinding> findings() {
         SideGaps gaps = new SideGaps(map);
-        for (InkLine line : net.lines()) {
-            thin(line);
-            for (int side = -1; side <= 1; side += 2) {
-                gaps.each(line, side, limits.leastGapMm() * pxPerMm, this::tight);
-            }
-        }
+        List<LineFinding> findings =
+                new ArrayList<>(
+                        net.lines().parallelStream()
+                                .flatMap(line -> of(line, gaps).stream())
+                                .toList());
         for (SolidBlack dot : net.solids()) {
             double across = 2 * dot.largestRadius() / pxPerMm;
             if (dot.radius().length < 6 && across < limits.seenMm()) {
@@ -64,7 +63,20 @@ final class LimitCheck {
         return findings;
     }
 
-    private void thin(InkLine line) {
+    private List<LineFinding> of(InkLine line, SideGaps gaps) {
+        List<LineFinding> found = new ArrayList<>();
+        thin(line, found);
+        for (int side = -1; side <= 1; side += 2) {
+            gaps.each(
+                    line,
+                    side,
+                    limits.leastGapMm() * pxPerMm,
+                    (of, at, from, to, gap) -> tight(of, at, from, to, gap, found));
+        }
+        return found;
+    }
+
+    private void thin(InkLine line, List<LineFinding> found) {
         double least = Math.max(limits.leastLineMm(), limits.seenMm()) * pxPerMm;
         int n = line.size();
         int skip = line.closed() ? 0 : (int) Math.min(n / 3.0, END_WIDTHS * line.usualWidth());
@@ -74,13 +86,13 @@ final class LimitCheck {
             if (is && from < 0) {
                 from = i;
             } else if (!is && from >= 0) {
-                thinStretch(line, from, i - 1);
+                thinStretch(line, from, i - 1, found);
                 from = -1;
             }
         }
     }
 
-    private void thinStretch(InkLine line, int from, int to) {
+    private void thinStretch(InkLine line, int from, int to, List<LineFinding> found) {
         int thinnest = from;
         for (int i = from; i <= to; i++) {
             thinnest = line.width()[i] < line.width()[thinnest] ? i : thinnest;
@@ -103,7 +115,7 @@ final class LimitCheck {
                         at,
                         List.of(),
                         List.of(track.withWidth(wide).onPage(pxPerMm)));
-        findings.add(
+        found.add(
                 new LineFinding(
                         thin ? Kind.THIN : Kind.UNSEEN,
                         at,
@@ -113,14 +125,15 @@ final class LimitCheck {
                         asDrawn ? Optional.of(fix) : Optional.empty()));
     }
 
-    private void tight(InkLine line, int side, int from, int to, double[] gap) {
+    private void tight(
+            InkLine line, int side, int from, int to, double[] gap, List<LineFinding> found) {
         double mean = SideGaps.mean(gap, from, to);
         boolean tight =
                 to - from >= LEAST_WIDTHS * line.usualWidth()
                         && mean < limits.leastGapMm() * pxPerMm
                         && SideGaps.tells(line, side, from, to);
         if (tight) {
-            findings.add(
+            found.add(
                     new LineFinding(
                             Kind.TIGHT,
                             SideGaps.middle(line, side, from, to, gap).times(1 / pxPerMm),

@@ -59,20 +59,31 @@ final class SideGaps {
         double ny = along.x() * side;
         double edge = line.width()[i] / 2;
         double way = edge + 0.75;
-        double before = coverage(line, i, nx, ny, way);
-        if (before >= HALF) {
+        if (coverage(line, i, nx, ny, way) >= HALF) {
             return most;
         }
         while (way < edge + most) {
             way += STEP;
+            // The nearest pixel tells nearly always that there is nothing to be measured yet.
+            if (!isInk(line, i, nx, ny, way)) {
+                continue;
+            }
             double here = coverage(line, i, nx, ny, way);
-            if (here >= HALF) {
+            double before = coverage(line, i, nx, ny, way - STEP);
+            if (here >= HALF && before < HALF) {
                 // Where the coverage passes a half is the edge (linear between the samples).
                 return way - STEP * (here - HALF) / (here - before) - edge;
             }
-            before = here;
+            if (before >= HALF) {
+                return way - STEP - edge;
+            }
         }
         return most;
+    }
+
+    private boolean isInk(InkLine line, int i, double nx, double ny, double way) {
+        return map.isInk(
+                (int) Math.floor(line.x()[i] + nx * way), (int) Math.floor(line.y()[i] + ny * way));
     }
 
     /** Bilinear between the middles of pixels; paper outside the sheet. */

@@ -74,6 +74,7 @@ class JobFileTest {
                     new BriefSection(
                             "Krämerei “Zur Möwe”",
                             Optional.of(LocalDate.of(2028, 2, 29)),
+                            3,
                             List.of(
                                     new Reference("own photo", "", Reference.Use.OWN),
                                     new Reference("postcard", "a museum", Reference.Use.UNKNOWN)),

@@ -1,0 +1,6 @@
+package neattrace.plan;
+
+import java.time.LocalDate;
+
+/** Hours of a day for a stage of a job. */
+public record Booking(String job, WorkStage stage, LocalDate day, double hours) {}

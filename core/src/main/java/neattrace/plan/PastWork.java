@@ -1,0 +1,16 @@
+package neattrace.plan;
+
+import java.util.Map;
+
+/**
+ * A drawing that was done.
+ *
+ * @param drivers what drove its hours
+ * @param hours that it took, stage by stage; stages nobody noted are missing
+ */
+public record PastWork(Drivers drivers, Map<WorkStage, Double> hours) {
+
+    public PastWork {
+        hours = Map.copyOf(hours);
+    }
+}
