@@ -30,6 +30,8 @@ final class KeyCard extends VBox {
         {"Enter", "its first answer"},
         {"Delete", "its second answer; takes the point in hand away, at Line"},
         {"A", "the first answer for its whole kind; with Shift the second"},
+        {"J", "takes the drawing as far as it goes, at Brief"},
+        {"Left, Right", "the goods before and after, at Brief"},
         {"E", "folds the findings to an edge and back"},
         {"1 to 9", "open a step; take a swatch in hand, at Flats"},
         {"0", "bare paper in hand, at Flats"},

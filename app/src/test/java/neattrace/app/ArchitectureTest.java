@@ -80,6 +80,7 @@ class ArchitectureTest {
         "neattrace.job.pipeline",
         "neattrace.job.setting",
         "neattrace.job.sheets",
+        "neattrace.plan",
         "neattrace.press",
         "neattrace.print",
         "neattrace.proposal",

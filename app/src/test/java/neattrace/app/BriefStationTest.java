@@ -3,9 +3,12 @@ package neattrace.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -18,6 +21,7 @@ import neattrace.goods.GoodsKind;
 import neattrace.job.Job;
 import neattrace.job.Reference;
 import neattrace.job.change.Owed;
+import neattrace.proposal.Decision;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -200,5 +204,75 @@ class BriefStationTest extends WindowTest {
         assertThat(robot.lookup(".goods-name").<Label>queryAll())
                 .extracting(Label::getText)
                 .contains("My vinyl");
+    }
+
+    @Test
+    void whatIsLeftIsLaidBackwardsFromTheDayPromised(FxRobot robot) throws Exception {
+        open(robot);
+        add(robot, "Sticker");
+        robot.push(KeyCode.DIGIT7);
+        assertThat(robot.lookup("#plan-strip").<Node>query().isVisible()).isFalse();
+        robot.interact(
+                () ->
+                        workspace.change(
+                                "Due",
+                                job ->
+                                        job.withBrief(
+                                                job.brief()
+                                                        .withDue(
+                                                                Optional.of(
+                                                                        LocalDate.of(
+                                                                                2096, 3, 1))))));
+        settled();
+        assertThat(robot.lookup("#plan-strip").<Node>query().isVisible()).isTrue();
+        assertThat(robot.lookup("#plan-strip").<Node>query().getAccessibleText())
+                .contains("2096-02-29");
+        type(robot, "#announce-days", "10");
+        settled();
+        assertThat(workspace.job().brief().announceDays()).isEqualTo(10);
+        assertThat(robot.lookup("#plan-strip").<Node>query().getAccessibleText())
+                .as("ready on the 19th, which is a Sunday")
+                .contains("2096-02-17", "2096-03-01");
+        type(robot, "#hours-a-day", "0");
+        until(
+                () ->
+                        robot.lookup("#plan-strip")
+                                .<Node>query()
+                                .getAccessibleText()
+                                .equals("No work is left"));
+    }
+
+    @Test
+    void aProposalIsMadeToldAndTakenBackPieceByPiece(FxRobot robot) throws Exception {
+        open(robot);
+        add(robot, "Sticker");
+        type(robot, "#goods-width-1", "12");
+        settled();
+        Job before = workspace.job();
+        robot.interact(() -> workbench.table().requestFocus());
+        robot.push(KeyCode.J);
+        until(() -> !robot.lookup("#decisions").<ListView<?>>query().getItems().isEmpty());
+        settled();
+        ListView<Decision> list = robot.lookup("#decisions").query();
+        assertThat(list.getItems().get(0).kind()).isEqualTo("not-coloured");
+        Decision mended =
+                list.getItems().stream()
+                        .filter(one -> one.station().equals("line") && one.done().isPresent())
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(() -> list.getSelectionModel().select(mended));
+        fire(robot, "#decision-back");
+        until(
+                () ->
+                        list.getItems().stream()
+                                .anyMatch(
+                                        one ->
+                                                one.id().equals(mended.id())
+                                                        && one.done().isEmpty()));
+        settled();
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settled();
+        assertThat(workspace.job()).isEqualTo(before);
     }
 }

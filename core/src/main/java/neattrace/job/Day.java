@@ -16,6 +16,9 @@ public final class Day {
     private static final DateTimeFormatter SHOWN =
             DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
+    private static final DateTimeFormatter SHORT =
+            DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
     private static final List<DateTimeFormatter> WITH_YEAR =
             List.of(
                     DateTimeFormatter.ISO_LOCAL_DATE,
@@ -39,6 +42,11 @@ public final class Day {
     /** Such as "12 March 2027". */
     public static String words(LocalDate day) {
         return SHOWN.format(day);
+    }
+
+    /** Such as "12 Mar". */
+    public static String shortly(LocalDate day) {
+        return SHORT.format(day);
     }
 
     /**

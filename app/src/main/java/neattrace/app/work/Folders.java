@@ -63,6 +63,11 @@ public final class Folders {
         return GoodsFile.shelf(autosave.resolveSibling("goods"));
     }
 
+    /** Where is kept when the person works. */
+    public Path workHabits() {
+        return autosave.resolveSibling("work.json");
+    }
+
     private Path recentFile() {
         return autosave.resolveSibling("recent.txt");
     }

@@ -59,7 +59,8 @@ public final class BriefPanel implements StationPanel {
                                 new OrderStep(desk),
                                 new RightsStep(desk),
                                 new OwedStep(desk),
-                                proposal),
+                                proposal,
+                                new PlanStep(desk)),
                         true,
                         desk::shown);
         scan.setMinHeight(Region.USE_PREF_SIZE);
@@ -102,7 +103,7 @@ public final class BriefPanel implements StationPanel {
             desk.step(event.getCode() == KeyCode.RIGHT ? 1 : -1);
             return cards.isVisible();
         }
-        if (event.getCode() == KeyCode.A && !event.isShortcutDown()) {
+        if (event.getCode() == KeyCode.J && !event.isShortcutDown()) {
             steps.openStep(PROPOSAL);
             proposal.run();
             return true;

@@ -11,6 +11,7 @@ import javafx.scene.image.Image;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
 import neattrace.geom.Point;
 import neattrace.goods.Detail;
 import neattrace.goods.GoodsFit;
@@ -51,6 +52,7 @@ final class GoodsCard extends Button {
         content = new VBox(4, title, room, size, lines);
         setGraphic(content);
         setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
+        title.textFillProperty().addListener(property -> paint());
         widthProperty().addListener(property -> content.setPrefWidth(getWidth() - 28));
         heightProperty().addListener(property -> content.setPrefHeight(getHeight() - 24));
         setOnAction(event -> whenChosen.run());
@@ -64,7 +66,8 @@ final class GoodsCard extends Button {
 
     private void paint() {
         if (shape != null) {
-            shape.paint(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight());
+            Color ink = title.getTextFill() instanceof Color color ? color : Color.GRAY;
+            shape.paint(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight(), ink);
         }
     }
 
@@ -146,10 +149,6 @@ final class GoodsCard extends Button {
                                 + (near ? "%.3f mm;" : "%.2f mm;"),
                         pageMm,
                         thinnest);
-        return there
-                + String.format(
-                        Locale.ROOT,
-                        thin ? " too thin, it holds %.2f." : " it holds %.2f.",
-                        detail.lineMm());
+        return there + String.format(Locale.ROOT, " it holds lines from %.2f on.", detail.lineMm());
     }
 }

@@ -44,11 +44,15 @@ record GoodsShape(
 
     private static final double MARGIN_PX = 14;
     private static final double MEASURE_PX = 30;
-    private static final Color INK = Color.web("#17323F");
     private static final Color RULE = Color.web("#A89B84");
     private static final Color SHADE = Color.web("#17323F", 0.12);
 
-    void paint(GraphicsContext g, double width, double height) {
+    /**
+     * Paints it.
+     *
+     * @param ink colour of words and measures, as the window has it
+     */
+    void paint(GraphicsContext g, double width, double height, Color ink) {
         g.clearRect(0, 0, width, height);
         double scale = scale(width, height);
         if (!(scale > 0)) {
@@ -61,12 +65,12 @@ record GoodsShape(
         g.save();
         g.translate(left, top);
         g.scale(scale, scale);
-        Point at = isShirt() ? shirt(g, scale) : flat(g, scale, wide, high);
+        Point at = isShirt() ? shirt(g, scale) : flat(g, scale, wide, high, ink);
         drawing(g, at);
         g.restore();
         double from = isShirt() ? left + at.x() * scale : left;
         double across = isShirt() ? fit.artWidthMm() * scale : wide * scale;
-        measure(g, from, across, top + high * scale + 12);
+        measure(g, from, across, top + high * scale + 12, ink);
     }
 
     /** Pixels a mm of the page at which the drawing is seen in a room of some pixels. */
@@ -125,10 +129,10 @@ record GoodsShape(
         return new Point(SHIRT_WIDE_MM / 2 - fit.artWidthMm() / 2, COLLAR_MM + BELOW_COLLAR_MM);
     }
 
-    private Point flat(GraphicsContext g, double scale, double wide, double high) {
+    private Point flat(GraphicsContext g, double scale, double wide, double high, Color ink) {
         boolean cut = fit.goods().edges().borderMm() > 0 && !silhouette.isEmpty();
         if (cut) {
-            sticker(g, scale);
+            sticker(g, scale, ink);
         } else {
             g.setFill(SHADE);
             g.fillRect(2 / scale, 2 / scale, wide, high);
@@ -143,10 +147,10 @@ record GoodsShape(
     }
 
     /** The border in its colour and the cut round it. */
-    private void sticker(GraphicsContext g, double scale) {
+    private void sticker(GraphicsContext g, double scale, Color ink) {
         double border = fit.goods().edges().borderMm();
         g.setLineWidth(1 / scale);
-        g.setStroke(INK);
+        g.setStroke(ink);
         g.setLineDashes(4 / scale, 3 / scale);
         for (List<Point> ring : silhouette) {
             g.beginPath();
@@ -195,14 +199,14 @@ record GoodsShape(
     }
 
     /** A line as long as the width, with its measure beneath. */
-    private void measure(GraphicsContext g, double from, double across, double y) {
-        g.setStroke(INK);
+    private void measure(GraphicsContext g, double from, double across, double y, Color ink) {
+        g.setStroke(ink);
         g.setLineWidth(1);
         double line = Math.rint(y) + 0.5;
         g.strokeLine(from, line, from + across, line);
         g.strokeLine(from, line - 3, from, line + 3);
         g.strokeLine(from + across, line - 3, from + across, line + 3);
-        g.setFill(INK);
+        g.setFill(ink);
         g.setFont(Font.font("Lato Semibold", 12));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);

@@ -158,7 +158,7 @@ final class ProposalStep implements Step {
                                         + " first. Undo takes all back.",
                                 taken,
                                 decisions.size() - taken)
-                        : "Key A. Every station is run with the program's own best judgement; what you"
+                        : "Key J. Every station is run with the program's own best judgement; what you"
                                 + " decided stays, and nothing it decides is hidden.");
         list.setPrefHeight(ROW * Math.min(5, Math.max(1, decisions.size())));
         if (any) {

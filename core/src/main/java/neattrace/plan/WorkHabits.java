@@ -1,0 +1,83 @@
+package neattrace.plan;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.node.TextNode;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.util.EnumSet;
+import java.util.Set;
+import neattrace.files.AtomicFile;
+import neattrace.json.JsonFields;
+
+/**
+ * When a person usually works; kept for all jobs in one file.
+ *
+ * @param hoursADay on a working day, 0 to 24
+ * @param weeklyOff days of the week without work
+ */
+public record WorkHabits(double hoursADay, Set<DayOfWeek> weeklyOff) {
+
+    /** As long as nobody has said. */
+    public static final WorkHabits USUAL =
+            new WorkHabits(5, EnumSet.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY));
+
+    private static final long MOST_BYTES = 100_000;
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    public WorkHabits {
+        weeklyOff = Set.copyOf(weeklyOff);
+        if (!(hoursADay >= 0 && hoursADay <= 24)) {
+            throw new IllegalArgumentException("a day has 0 to 24 hours of work");
+        }
+    }
+
+    /** The calendar of these habits, without single days off. */
+    public WorkCalendar calendar() {
+        return new WorkCalendar(hoursADay, weeklyOff, Set.of());
+    }
+
+    /** What was kept in a file; the usual if there is none or it is damaged. */
+    public static WorkHabits read(Path file) {
+        try {
+            if (!Files.isRegularFile(file) || Files.size(file) > MOST_BYTES) {
+                return USUAL;
+            }
+            JsonNode root = MAPPER.readTree(Files.readAllBytes(file));
+            Set<DayOfWeek> off = EnumSet.noneOf(DayOfWeek.class);
+            for (JsonNode day : JsonFields.need(root, "weeklyOff")) {
+                off.add(JsonFields.choice(new TextNode(day.asText()), DayOfWeek.class));
+            }
+            return new WorkHabits(JsonFields.number(root, "hoursADay"), off);
+        } catch (IOException | IllegalArgumentException e) {
+            return USUAL;
+        }
+    }
+
+    /**
+     * Keeps them in a file.
+     *
+     * @throws IOException if it cannot be written
+     */
+    public void write(Path file) throws IOException {
+        ObjectNode root = MAPPER.createObjectNode().put("hoursADay", hoursADay);
+        ArrayNode off = root.putArray("weeklyOff");
+        weeklyOff.stream().sorted().forEach(day -> off.add(day.name()));
+        byte[] bytes = bytes(root);
+        Files.createDirectories(file.toAbsolutePath().getParent());
+        AtomicFile.write(file, out -> out.write(bytes));
+    }
+
+    private static byte[] bytes(ObjectNode root) {
+        try {
+            return MAPPER.writeValueAsBytes(root);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("numbers and texts can be written", e);
+        }
+    }
+}
