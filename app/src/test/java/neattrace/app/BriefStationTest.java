@@ -1,6 +1,7 @@
 package neattrace.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -22,6 +23,8 @@ import neattrace.job.Job;
 import neattrace.job.Reference;
 import neattrace.job.change.Owed;
 import neattrace.proposal.Decision;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -149,6 +152,11 @@ class BriefStationTest extends WindowTest {
         Path pdf = folder.resolve("sticker.pdf");
         robot.interact(() -> workbench.station(HandOverPanel.class).write(FileFormat.PDF, pdf));
         until(() -> Owed.of(workspace.job()).stream().anyMatch(Owed::current));
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(document.getPage(0).getMediaBox().getWidth())
+                    .as("60 mm in points")
+                    .isCloseTo((float) (60 / 25.4 * 72), within(0.05f));
+        }
         settled();
         assertThat(robot.lookup("#step-owed").<Node>query().getAccessibleText())
                 .isEqualTo("Owed, 1 owed");

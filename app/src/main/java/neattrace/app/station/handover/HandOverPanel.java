@@ -1,14 +1,13 @@
 package neattrace.app.station.handover;
 
 import java.io.File;
-import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -25,23 +24,17 @@ import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
-import neattrace.export.DxfWriter;
 import neattrace.export.FileFormat;
-import neattrace.export.OpenRasterWriter;
-import neattrace.export.PdfWriter;
-import neattrace.export.PngWriter;
-import neattrace.export.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
 import neattrace.goods.FileUse;
+import neattrace.goods.GoodsFit;
+import neattrace.goods.Needs.Coloured;
 import neattrace.job.Job;
+import neattrace.job.WantedGoods;
 import neattrace.job.change.Owed;
-import neattrace.job.pipeline.Traced;
-import neattrace.print.Artwork;
 import neattrace.print.Plans;
 import neattrace.print.PrintLayer;
-import neattrace.stage.Progress;
-import neattrace.trace.centre.StrokeArt;
 
 /** Writes the drawing for others. */
 public final class HandOverPanel implements StationPanel {
@@ -55,11 +48,18 @@ public final class HandOverPanel implements StationPanel {
 
     private final Bench bench;
     private final Workspace workspace;
+    private final FileMaker maker;
     private final NumberField ppi;
     private final Label layers = new Label();
     private final VBox content = new VBox(10);
+    private final VBox sizeRoom = new VBox();
     private double pngPpi = 300;
     private boolean asStrokes;
+
+    /** The goods in whose size files are; 0 for the size of the scan. */
+    private int sizedFor;
+
+    private List<WantedGoods> offered = List.of();
     private Shown shown;
 
     /** Whether files of what is on the table were written. */
@@ -69,6 +69,7 @@ public final class HandOverPanel implements StationPanel {
     public HandOverPanel(Bench bench) {
         this.bench = bench;
         this.workspace = bench.workspace();
+        this.maker = new FileMaker(workspace);
         ppi = new NumberField("PNG resolution", "ppi", 10, 2400, 50, v -> pngPpi = v);
         ppi.show(pngPpi);
         layers.getStyleClass().add("measure");
@@ -103,9 +104,46 @@ public final class HandOverPanel implements StationPanel {
         strokes.setId("as-strokes");
         content.getChildren()
                 .addAll(
+                        sizeRoom,
                         new Sentence("PNG and ORA have", ppi, "."),
                         new Sentence("In SVG and DXF lines are", strokes, "."),
                         layers);
+    }
+
+    /** The main goods first: what is handed over is meant for them. */
+    private void offerSizes(List<WantedGoods> wanted) {
+        if (wanted.equals(offered)) {
+            return;
+        }
+        boolean others =
+                !wanted.stream()
+                        .map(WantedGoods::id)
+                        .toList()
+                        .equals(offered.stream().map(WantedGoods::id).toList());
+        offered = wanted;
+        if (others) {
+            sizedFor = wanted.stream().findFirst().map(WantedGoods::id).orElse(0);
+        }
+        List<Integer> choices = new ArrayList<>(wanted.stream().map(WantedGoods::id).toList());
+        choices.add(0);
+        ChoiceField<Integer> sizes =
+                new ChoiceField<>("Size of files", choices, this::sizeWords, this::setSize);
+        sizes.setId("file-size");
+        sizes.show(sizedFor);
+        sizeRoom.getChildren().setAll(new Sentence("Files are as large as", sizes, "."));
+    }
+
+    private void setSize(int id) {
+        sizedFor = id;
+        showSize();
+    }
+
+    private String sizeWords(int id) {
+        return offered.stream()
+                .filter(one -> one.id() == id)
+                .findFirst()
+                .map(one -> "the " + one.goods().words())
+                .orElse("the scan");
     }
 
     private void choose(FileFormat format) {
@@ -127,15 +165,16 @@ public final class HandOverPanel implements StationPanel {
     public void write(FileFormat format, Path file) {
         double resolution = pngPpi;
         boolean strokes = asStrokes;
-        workspace.whenSettled(now -> write(format, file, now, resolution, strokes));
+        int id = sizedFor;
+        workspace.whenSettled(
+                now -> write(format, file, now, new FileMaker.Wish(resolution, strokes, id)));
     }
 
-    private void write(
-            FileFormat format, Path file, Shown now, double resolution, boolean strokes) {
+    private void write(FileFormat format, Path file, Shown now, FileMaker.Wish wish) {
         workspace.write(
-                "Wrote " + file.getFileName() + "." + leftOut(format, now),
+                "Wrote " + file.getFileName() + "." + FileMaker.leftOut(format, now),
                 file,
-                () -> AtomicFile.write(file, out -> write(format, now, resolution, strokes, out)),
+                () -> AtomicFile.write(file, out -> maker.write(format, now, wish, out)),
                 () -> {
                     written = true;
                     note(format, file, now.drawing().job());
@@ -154,49 +193,6 @@ public final class HandOverPanel implements StationPanel {
                                                         use,
                                                         String.valueOf(file.getFileName()),
                                                         LocalDateTime.now())));
-    }
-
-    /** What a format cannot hold, in plain words; empty if it holds everything. */
-    private static String leftOut(FileFormat format, Shown now) {
-        Artwork art = now.art();
-        int areas = art.layers().stream().mapToInt(layer -> layer.pieces().size()).sum();
-        if (format == FileFormat.ORA && areas > OpenRasterWriter.MOST_AREA_MASKS) {
-            return String.format(
-                    Locale.ROOT,
-                    " With %,d areas it has masks by colour alone; up to %,d areas have their own.",
-                    areas,
-                    OpenRasterWriter.MOST_AREA_MASKS);
-        }
-        boolean coloured = !art.layers().isEmpty() || !art.colouredLines().isEmpty();
-        return format == FileFormat.DXF && coloured
-                ? " It holds lines alone: flats and the colours of lines are not in it."
-                : "";
-    }
-
-    private void write(
-            FileFormat format, Shown now, double resolution, boolean strokes, OutputStream out)
-            throws IOException {
-        Artwork art = now.art().forFiles();
-        Traced traced = now.drawing().traced();
-        switch (format) {
-            case SVG ->
-                    SvgWriter.write(
-                            strokes ? Plans.strokes(art, strokes(traced)) : Plans.of(art), out);
-            case PDF -> PdfWriter.write(Plans.of(art), out);
-            case PNG -> PngWriter.write(Plans.forPixels(art), resolution, out);
-            case ORA -> OpenRasterWriter.write(Plans.forPixels(art), resolution, out);
-            case DXF ->
-                    DxfWriter.write(
-                            strokes
-                                    ? Plans.cut(strokes(traced), art.widthMm(), art.heightMm())
-                                    : Plans.cut(traced.lines(), art.widthMm(), art.heightMm()),
-                            out);
-            case TIFF -> throw new IllegalArgumentException("sheets are written at Sheet");
-        }
-    }
-
-    private StrokeArt strokes(Traced traced) {
-        return workspace.pipeline().strokes(traced, Progress.SILENT);
     }
 
     @Override
@@ -224,21 +220,37 @@ public final class HandOverPanel implements StationPanel {
         // What the log notes of a file that was written is no other drawing.
         written &= shown != null && shown.drawing().isMadeAs(now.drawing());
         shown = now;
+        offerSizes(now.drawing().job().goods().wanted());
+        showSize();
+    }
+
+    private void showSize() {
+        Shown now = shown;
+        if (now == null) {
+            return;
+        }
+        Optional<GoodsFit> fit = FileMaker.fit(now.drawing(), sizedFor);
+        double trim = fit.isPresent() ? 0 : now.art().trimMm();
+        boolean lines =
+                fit.filter(one -> one.goods().needs().coloured() == Coloured.NO).isPresent();
         List<String> names =
                 new ArrayList<>(
-                        Plans.of(now.art()).onScreen().stream().map(PrintLayer::name).toList());
+                        Plans.of(now.art()).onScreen().stream()
+                                .filter(layer -> !lines || layer.kind() != PrintLayer.Kind.FLAT)
+                                .map(PrintLayer::name)
+                                .toList());
         Collections.reverse(names);
         layers.setText(
                 String.format(
                                 Locale.ROOT,
                                 "%.1f × %.1f mm%s, from the top:%n",
-                                now.art().widthMm(),
-                                now.art().heightMm(),
-                                now.art().trimMm() > 0
+                                fit.map(GoodsFit::thingWidthMm).orElse(now.art().widthMm()),
+                                fit.map(GoodsFit::thingHeightMm).orElse(now.art().heightMm()),
+                                trim > 0
                                         ? String.format(
                                                 Locale.ROOT,
                                                 ", to be cropped by %.1f mm on every side",
-                                                now.art().trimMm())
+                                                trim)
                                         : "")
                         + String.join("\n", names));
     }

@@ -1,0 +1,104 @@
+package neattrace.app.station.handover;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.Locale;
+import java.util.Optional;
+import neattrace.app.work.Shown;
+import neattrace.app.work.Workspace;
+import neattrace.export.DxfWriter;
+import neattrace.export.FileFormat;
+import neattrace.export.OpenRasterWriter;
+import neattrace.export.PdfWriter;
+import neattrace.export.PngWriter;
+import neattrace.export.SvgWriter;
+import neattrace.goods.GoodsFit;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Traced;
+import neattrace.print.Artwork;
+import neattrace.print.GoodsPage;
+import neattrace.print.Plans;
+import neattrace.print.PrintPlan;
+import neattrace.stage.Progress;
+import neattrace.trace.centre.StrokeArt;
+
+/** Makes files of a drawing as they are wanted. */
+final class FileMaker {
+
+    private final Workspace workspace;
+
+    FileMaker(Workspace workspace) {
+        this.workspace = workspace;
+    }
+
+    /** How files are wanted. */
+    record Wish(double ppi, boolean strokes, int goods) {}
+
+    /** How large the drawing comes out on goods; empty for the size of the scan. */
+    static Optional<GoodsFit> fit(Drawing drawing, int id) {
+        return drawing.job()
+                .goods()
+                .of(id)
+                .map(
+                        one ->
+                                GoodsFit.of(
+                                        one.goods(),
+                                        drawing.extent().widthMm(),
+                                        drawing.extent().heightMm()));
+    }
+
+    /** A plan in the size that was chosen. */
+    private PrintPlan sized(PrintPlan plan, Drawing drawing, int id) {
+        return fit(drawing, id)
+                .map(fit -> GoodsPage.place(plan, fit, drawing.extent(), workspace.press()))
+                .orElse(plan);
+    }
+
+    /** What a format cannot hold, in plain words; empty if it holds everything. */
+    static String leftOut(FileFormat format, Shown now) {
+        Artwork art = now.art();
+        int areas = art.layers().stream().mapToInt(layer -> layer.pieces().size()).sum();
+        if (format == FileFormat.ORA && areas > OpenRasterWriter.MOST_AREA_MASKS) {
+            return String.format(
+                    Locale.ROOT,
+                    " With %,d areas it has masks by colour alone; up to %,d areas have their own.",
+                    areas,
+                    OpenRasterWriter.MOST_AREA_MASKS);
+        }
+        boolean coloured = !art.layers().isEmpty() || !art.colouredLines().isEmpty();
+        return format == FileFormat.DXF && coloured
+                ? " It holds lines alone: flats and the colours of lines are not in it."
+                : "";
+    }
+
+    /** Writes the drawing in a format. */
+    void write(FileFormat format, Shown now, Wish wish, OutputStream out) throws IOException {
+        Artwork art = now.art().forFiles();
+        PrintPlan plan = sized(plan(format, art, now, wish), now.drawing(), wish.goods());
+        switch (format) {
+            case SVG -> SvgWriter.write(plan, out);
+            case PDF -> PdfWriter.write(plan, out);
+            case PNG -> PngWriter.write(plan, wish.ppi(), out);
+            case ORA -> OpenRasterWriter.write(plan, wish.ppi(), out);
+            case DXF -> DxfWriter.write(plan, out);
+            case TIFF -> throw new IllegalArgumentException("sheets are written at Make");
+        }
+    }
+
+    private PrintPlan plan(FileFormat format, Artwork art, Shown now, Wish wish) {
+        Traced traced = now.drawing().traced();
+        return switch (format) {
+            case SVG -> wish.strokes() ? Plans.strokes(art, strokes(traced)) : Plans.of(art);
+            case PNG, ORA -> Plans.forPixels(art);
+            case DXF ->
+                    wish.strokes()
+                            ? Plans.cut(strokes(traced), art.widthMm(), art.heightMm())
+                            : Plans.cut(traced.lines(), art.widthMm(), art.heightMm());
+            default -> Plans.of(art);
+        };
+    }
+
+    private StrokeArt strokes(Traced traced) {
+        return workspace.pipeline().strokes(traced, Progress.SILENT);
+    }
+}
