@@ -1,7 +1,6 @@
 package neattrace.job.pipeline;
 
-import java.util.List;
-import neattrace.geom.Outline;
+import neattrace.raster.InkMap;
 
 /**
  * How far a drawing's ink reaches, mm on the page.
@@ -16,23 +15,44 @@ public record Extent(double left, double top, double right, double bottom) {
     /** No ink. */
     static final Extent NOTHING = new Extent(0, 0, 0, 0);
 
-    /** The extent of outlines in mm, by their control points, which enclose them. */
-    static Extent of(List<Outline> lines) {
-        if (lines.isEmpty()) {
+    /**
+     * The extent of ink: the box round its pixels, and as much of the pixels beside it as is
+     * covered. It follows from the ink alone, however its curves were found. Linear in pixels.
+     */
+    static Extent of(InkMap ink, double mmPerPx) {
+        int width = ink.width();
+        int[] box = {width, ink.height(), -1, -1};
+        for (int y = 0; y < ink.height(); y++) {
+            for (int x = 0; x < width; x++) {
+                if (ink.isInk(y * width + x)) {
+                    box[0] = Math.min(box[0], x);
+                    box[1] = Math.min(box[1], y);
+                    box[2] = Math.max(box[2], x);
+                    box[3] = y;
+                }
+            }
+        }
+        if (box[2] < 0) {
             return NOTHING;
         }
-        double left = Double.MAX_VALUE;
-        double top = Double.MAX_VALUE;
-        double right = -Double.MAX_VALUE;
-        double bottom = -Double.MAX_VALUE;
-        for (Outline line : lines) {
-            double[] box = line.outer().bounds();
-            left = Math.min(left, box[0]);
-            top = Math.min(top, box[1]);
-            right = Math.max(right, box[2]);
-            bottom = Math.max(bottom, box[3]);
+        return new Extent(
+                (box[0] - beside(ink, box[0] - 1, box[1], 0, 1, box[3] - box[1])) * mmPerPx,
+                (box[1] - beside(ink, box[0], box[1] - 1, 1, 0, box[2] - box[0])) * mmPerPx,
+                (box[2] + 1 + beside(ink, box[2] + 1, box[1], 0, 1, box[3] - box[1])) * mmPerPx,
+                (box[3] + 1 + beside(ink, box[0], box[3] + 1, 1, 0, box[2] - box[0])) * mmPerPx);
+    }
+
+    /** The most that a pixel along one side of the box is covered, as a share of it. */
+    private static double beside(InkMap ink, int x0, int y0, int dx, int dy, int steps) {
+        int most = 0;
+        for (int k = 0; k <= steps; k++) {
+            int x = x0 + k * dx;
+            int y = y0 + k * dy;
+            if (x >= 0 && y >= 0 && x < ink.width() && y < ink.height()) {
+                most = Math.max(most, ink.coverage()[y * ink.width() + x] & 0xff);
+            }
         }
-        return new Extent(left, top, right, bottom);
+        return most / 255.0;
     }
 
     /** Its width, mm; 0 without ink. */

@@ -109,7 +109,10 @@ final class LinePass {
                                 resolution.ppi()),
                         progress.part(0.95, 1));
         Extent extent =
-                outcomes.read(LineStages.EXTENT, Same.of(pointed.outlines()), Progress.SILENT);
+                outcomes.read(
+                        LineStages.EXTENT,
+                        new LineStages.Measured(Same.of(pointed.ink()), pxPerMm),
+                        Progress.SILENT);
         return new LineWork(
                 edited.map(),
                 weighed,

@@ -111,9 +111,14 @@ final class LineStages {
     static final Stage<Points, Pointed> POINTED =
             new Stage<>("Moving points", (on, run) -> movePoints(on));
 
-    /** How far the lines reach, mm. */
-    static final Stage<Same<List<Outline>>, Extent> EXTENT =
-            new Stage<>("Measuring the drawing", (on, run) -> Extent.of(on.value()));
+    /** Ink that is measured. */
+    record Measured(Same<InkMap> ink, double pxPerMm) {}
+
+    /** How far the ink reaches, mm. */
+    static final Stage<Measured, Extent> EXTENT =
+            new Stage<>(
+                    "Measuring the drawing",
+                    (on, run) -> Extent.of(on.ink().value(), 1 / on.pxPerMm()));
 
     /**
      * Lines to be coloured.
