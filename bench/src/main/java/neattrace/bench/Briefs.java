@@ -14,7 +14,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
 import neattrace.finding.Finding;
@@ -83,43 +82,19 @@ public final class Briefs {
 
     /** Prints one row for each kind of goods, and all together. */
     public static void main(String[] arguments) throws IOException {
-        System.out.printf(
-                Locale.ROOT,
-                "%-17s %6s %6s %8s %6s %10s%n",
-                "goods",
-                "below",
-                "found",
-                "recall",
-                "false",
-                "false/true");
-        int[] all = new int[3];
+        RecallTable table = new RecallTable("goods", "below");
         for (GoodsKind kind : GoodsKind.values()) {
             if (kind == GoodsKind.FILM) {
                 continue;
             }
-            int[] sum = new int[3];
+            List<int[]> rounds = new ArrayList<>();
             for (int round = 0; round < ROUNDS; round++) {
-                int[] one = new Briefs(new Random(1000L * kind.ordinal() + round), kind).measure();
-                for (int k = 0; k < 3; k++) {
-                    sum[k] += one[k];
-                    all[k] += one[k];
-                }
+                Random random = new Random(1000L * kind.ordinal() + round);
+                rounds.add(new Briefs(random, kind).measure());
             }
-            print(kind.key(), sum);
+            table.row(kind.key(), rounds);
         }
-        print("all", all);
-    }
-
-    private static void print(String name, int[] sum) {
-        System.out.printf(
-                Locale.ROOT,
-                "%-17s %6d %6d %8.3f %6d %10.3f%n",
-                name,
-                sum[0],
-                sum[1],
-                (double) sum[1] / Math.max(1, sum[0]),
-                sum[2],
-                (double) sum[2] / Math.max(1, sum[1]));
+        table.all();
     }
 
     private int[] measure() throws IOException {

@@ -2,7 +2,6 @@ package neattrace.bench;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 import neattrace.geom.Point;
 import neattrace.raster.DistanceTransform;
@@ -49,40 +48,15 @@ public final class Gaps {
 
     /** Prints one row for each drawing, and all together. */
     public static void main(String[] arguments) {
-        System.out.printf(
-                Locale.ROOT,
-                "%-12s %6s %6s %8s %6s %10s%n",
-                "drawing",
-                "gaps",
-                "found",
-                "recall",
-                "false",
-                "false/true");
-        int[] all = new int[3];
+        RecallTable table = new RecallTable("drawing", "gaps");
         for (SkerryMail mail : SkerryMail.values()) {
-            int[] sum = new int[3];
+            List<int[]> rounds = new ArrayList<>();
             for (int round = 0; round < ROUNDS; round++) {
-                int[] one = measure(mail.draw(), new Random(97L * round + mail.ordinal()));
-                for (int k = 0; k < 3; k++) {
-                    sum[k] += one[k];
-                    all[k] += one[k];
-                }
+                rounds.add(measure(mail.draw(), new Random(97L * round + mail.ordinal())));
             }
-            print(mail.name(), sum);
+            table.row(mail.name(), rounds);
         }
-        print("all", all);
-    }
-
-    private static void print(String name, int[] sum) {
-        System.out.printf(
-                Locale.ROOT,
-                "%-12s %6d %6d %8.3f %6d %10.2f%n",
-                name,
-                sum[0],
-                sum[1],
-                (double) sum[1] / Math.max(1, sum[0]),
-                sum[2],
-                (double) sum[2] / Math.max(1, sum[1]));
+        table.all();
     }
 
     /** Known gaps, how many of these were closed, and what else was. */

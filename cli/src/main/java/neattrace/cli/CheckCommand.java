@@ -1,7 +1,6 @@
 package neattrace.cli;
 
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -11,18 +10,13 @@ import neattrace.finding.FindingsJson;
 import neattrace.finding.Group;
 import neattrace.finding.Place;
 import neattrace.inspection.Inspector;
-import neattrace.job.GoodsSection;
 import neattrace.job.Job;
-import neattrace.job.Source;
-import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** What needs a decision before a job can go out. */
@@ -36,16 +30,7 @@ final class CheckCommand implements Callable<Integer> {
     /** No more places of one kind are told of singly; --json has them all. */
     private static final int MOST_PLACES = 8;
 
-    @Parameters(paramLabel = "IN", description = "A picture, or a job (" + JobFile.ENDING + ").")
-    private Path input;
-
-    @Option(
-            names = "--for",
-            paramLabel = "GOODS[:SIZE]",
-            description =
-                    "What it is for, such as sticker:60mm, shirt:280mm, colouring-page:A4; may be"
-                            + " given several times.")
-    private List<String> goods = List.of();
+    @Mixin private JobInput input;
 
     @Option(names = "--json", description = "Tell it as JSON (docs/findings.md).")
     private boolean json;
@@ -62,10 +47,7 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        options.check(spec);
-        GoodsSection wanted = Usage.goods(spec, goods);
-        Job read = options.in(spec, job());
-        Job job = goods.isEmpty() ? read : read.withGoods(wanted);
+        Job job = input.read(spec, options);
         Pipeline pipeline = new Pipeline();
         Drawing drawing = pipeline.run(job, reporter.progress().part(0, 0.6));
         Findings findings =
@@ -77,13 +59,6 @@ final class CheckCommand implements Callable<Integer> {
             tell(findings);
         }
         return findings.stop() ? ExitCode.STOPPED : ExitCode.DONE;
-    }
-
-    private Job job() throws IOException {
-        String name = String.valueOf(input.getFileName());
-        return name.endsWith(JobFile.ENDING)
-                ? JobFile.open(input)
-                : Job.of(new Source(name, PictureReader.bytes(input)));
     }
 
     private void tell(Findings findings) {

@@ -20,9 +20,7 @@ import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
 import neattrace.goods.FileUse;
 import neattrace.goods.GoodsFit;
-import neattrace.job.GoodsSection;
 import neattrace.job.Job;
-import neattrace.job.Source;
 import neattrace.job.WantedGoods;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
@@ -43,7 +41,6 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Takes a drawing as far as it goes by itself. */
@@ -60,17 +57,10 @@ final class ProposeCommand implements Callable<Integer> {
 
     private static final int PREVIEW_PX = 512;
 
-    @Parameters(paramLabel = "IN", description = "A picture, or a job (" + JobFile.ENDING + ").")
-    private Path input;
+    @Mixin private JobInput input;
 
     @Option(names = "--rough", paramLabel = "R", description = "Colours dabbed in loosely.")
     private Path rough;
-
-    @Option(
-            names = "--for",
-            paramLabel = "GOODS[:SIZE]",
-            description = "What it is for, such as sticker:60mm; may be given several times.")
-    private List<String> goods = List.of();
 
     @Option(names = "--out-dir", paramLabel = "DIR", required = true, description = "Where to.")
     private Path folder;
@@ -93,10 +83,7 @@ final class ProposeCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        options.check(spec);
-        GoodsSection wanted = Usage.goods(spec, goods);
-        Job read = options.in(spec, job());
-        Job job = goods.isEmpty() ? read : read.withGoods(wanted);
+        Job job = input.read(spec, options);
         if (job.goods().wanted().isEmpty()) {
             throw new ParameterException(
                     spec.commandLine(), "Say what it is for, such as --for sticker:60mm.");
@@ -110,13 +97,6 @@ final class ProposeCommand implements Callable<Integer> {
         write(proposal);
         tell(proposal.decisions());
         return ExitCode.DONE;
-    }
-
-    private Job job() throws IOException {
-        String name = String.valueOf(input.getFileName());
-        return name.endsWith(JobFile.ENDING)
-                ? JobFile.open(input)
-                : Job.of(new Source(name, PictureReader.bytes(input)));
     }
 
     private void write(Proposal proposal) throws IOException {
@@ -172,7 +152,8 @@ final class ProposeCommand implements Callable<Integer> {
     }
 
     private void refuseInput(Path output) {
-        Usage.checkNotInput(spec, rough == null ? List.of(input) : List.of(input, rough), output);
+        Usage.checkNotInput(
+                spec, rough == null ? List.of(input.path()) : List.of(input.path(), rough), output);
     }
 
     private void tell(List<Decision> decisions) {

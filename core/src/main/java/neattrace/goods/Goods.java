@@ -84,12 +84,4 @@ public record Goods(
     public Goods withEdges(Edges value) {
         return new Goods(name, kind, sizing, detail, printing, value, ground, needs);
     }
-
-    public Goods withGround(Ground value) {
-        return new Goods(name, kind, sizing, detail, printing, edges, value, needs);
-    }
-
-    public Goods withNeeds(Needs value) {
-        return new Goods(name, kind, sizing, detail, printing, edges, ground, value);
-    }
 }

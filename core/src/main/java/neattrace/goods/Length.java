@@ -1,5 +1,7 @@
 package neattrace.goods;
 
+import static neattrace.raster.Resolution.MM_PER_INCH;
+
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -7,11 +9,8 @@ import java.util.regex.Pattern;
 /** Lengths as people write them. */
 public final class Length {
 
-    /** International yard and pound agreement, 1959. */
-    public static final double MM_PER_INCH = 25.4;
-
     /** A point, 1/72 inch. */
-    public static final double MM_PER_POINT = MM_PER_INCH / 72;
+    private static final double MM_PER_POINT = MM_PER_INCH / 72;
 
     private static final Pattern WRITTEN =
             Pattern.compile("(\\d{1,9}(?:[.,]\\d{1,9})?)\\s*(mm|cm|in|inch|\"|pt|px)?");

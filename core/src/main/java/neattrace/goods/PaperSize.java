@@ -1,5 +1,7 @@
 package neattrace.goods;
 
+import static neattrace.raster.Resolution.MM_PER_INCH;
+
 import java.util.Optional;
 
 /** Papers by their names, upright: ISO 216:2007, ANSI/ASME Y14.1, and sizes of the trade. */
@@ -8,17 +10,14 @@ public enum PaperSize {
     A4("A4", 210, 297),
     A5("A5", 148, 210),
     A6("A6", 105, 148),
-    LETTER("Letter", 8.5 * Length.MM_PER_INCH, 11 * Length.MM_PER_INCH),
-    LEDGER("Ledger", 11 * Length.MM_PER_INCH, 17 * Length.MM_PER_INCH),
+    LETTER("Letter", 8.5 * MM_PER_INCH, 11 * MM_PER_INCH),
+    LEDGER("Ledger", 11 * MM_PER_INCH, 17 * MM_PER_INCH),
     /** It fits a frame (common practice, no source). */
-    EIGHT_BY_TEN("8 × 10 in", 8 * Length.MM_PER_INCH, 10 * Length.MM_PER_INCH),
+    EIGHT_BY_TEN("8 × 10 in", 8 * MM_PER_INCH, 10 * MM_PER_INCH),
     /** A small print (common practice, no source). */
-    FIVE_BY_FIVE("5 × 5 in", 5 * Length.MM_PER_INCH, 5 * Length.MM_PER_INCH),
+    FIVE_BY_FIVE("5 × 5 in", 5 * MM_PER_INCH, 5 * MM_PER_INCH),
     /** A sticker sheet of 4200 by 3200 px at 300 ppi (common practice, no source). */
-    STICKER_SHEET(
-            "4200 × 3200 px sheet",
-            4200 / 300.0 * Length.MM_PER_INCH,
-            3200 / 300.0 * Length.MM_PER_INCH);
+    STICKER_SHEET("4200 × 3200 px sheet", 4200 / 300.0 * MM_PER_INCH, 3200 / 300.0 * MM_PER_INCH);
 
     private static final double SAME_MM = 0.2;
 

@@ -47,12 +47,4 @@ public record Printing(
     public Printing withInkLimit(double value) {
         return new Printing(mostInks, black, value, registerMm, trapMm, oneBit);
     }
-
-    public Printing withRegisterMm(double value) {
-        return new Printing(mostInks, black, inkLimit, value, trapMm, oneBit);
-    }
-
-    public Printing withTrapMm(double value) {
-        return new Printing(mostInks, black, inkLimit, registerMm, value, oneBit);
-    }
 }

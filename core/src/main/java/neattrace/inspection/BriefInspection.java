@@ -11,7 +11,6 @@ import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.finding.Kind;
 import neattrace.finding.Measure;
-import neattrace.finding.Place;
 import neattrace.finding.Severity;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFit;
@@ -251,30 +250,21 @@ final class BriefInspection {
     private Optional<Finding> small(Lettering one, double pageMm, Wished wished) {
         double mm = wished.onGoods(pageMm);
         double least = wished.goods().detail().xHeightMm();
-        String what = wished.left("lettering");
-        if (mm >= least || left.isLeft(what, one.middle())) {
+        if (mm >= least) {
             return Optional.empty();
         }
-        return Optional.of(
-                Finding.of(
-                                LETTERING,
-                                "Small letters are "
-                                        + Words.under(mm, least)
-                                        + " high"
-                                        + wished.on(),
-                                wished.subject()
-                                        + " holds them from "
-                                        + Words.mm(least)
-                                        + " on; smaller ones fill in or vanish.",
-                                left.leave(what, one.middle()))
-                        .at(
-                                new Place.Box(
-                                        one.middle(),
-                                        one.to().x() - one.from().x(),
-                                        one.to().y() - one.from().y()))
-                        .measuring(Measure.mm(mm))
-                        .against(least)
-                        .on(wished.keys()));
+        return LetteringFinding.of(
+                LETTERING,
+                one,
+                mm,
+                least,
+                "Small letters are " + Words.under(mm, least) + " high",
+                wished.subject()
+                        + " holds them from "
+                        + Words.mm(least)
+                        + " on; smaller ones fill in or vanish.",
+                wished,
+                left);
     }
 
     private List<Finding> resolution() {

@@ -11,8 +11,6 @@ import neattrace.finding.Cost;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.finding.Kind;
-import neattrace.finding.Measure;
-import neattrace.finding.Place;
 import neattrace.finding.Severity;
 import neattrace.job.Lettering;
 import neattrace.job.LogSection;
@@ -146,31 +144,19 @@ final class LimitInspection {
     /** Letters are told as one, not stroke by stroke. */
     private static Optional<Finding> thin(
             Lettering one, double pageMm, Wished wished, Leaving left) {
-        String what = wished.left("lettering-thin");
-        if (left.isLeft(what, one.middle())) {
-            return Optional.empty();
-        }
         double mm = wished.onGoods(pageMm);
         double least = wished.goods().detail().lineMm();
-        return Optional.of(
-                Finding.of(
-                                LETTERING,
-                                "Letters are only "
-                                        + Words.under(mm, least)
-                                        + " thin"
-                                        + wished.on(),
-                                wished.subject()
-                                        + " holds lines from "
-                                        + Words.mm(least)
-                                        + " on; thinner strokes of letters break.",
-                                left.leave(what, one.middle()))
-                        .at(
-                                new Place.Box(
-                                        one.middle(),
-                                        one.to().x() - one.from().x(),
-                                        one.to().y() - one.from().y()))
-                        .measuring(Measure.mm(mm))
-                        .against(least)
-                        .on(wished.keys()));
+        return LetteringFinding.of(
+                LETTERING,
+                one,
+                mm,
+                least,
+                "Letters are only " + Words.under(mm, least) + " thin",
+                wished.subject()
+                        + " holds lines from "
+                        + Words.mm(least)
+                        + " on; thinner strokes of letters break.",
+                wished,
+                left);
     }
 }

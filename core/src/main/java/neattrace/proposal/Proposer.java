@@ -23,9 +23,12 @@ import neattrace.job.change.RoughFlats;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
+import neattrace.job.pipeline.Traced;
 import neattrace.press.PressProfile;
 import neattrace.raster.Picture;
+import neattrace.raster.reading.PictureException;
 import neattrace.region.Gap;
+import neattrace.region.Mend;
 import neattrace.sheet.review.SheetReview;
 import neattrace.stage.Progress;
 
@@ -42,14 +45,21 @@ public final class Proposer {
 
     private static final double DOUBT_BAD_ROUGH = 0.9;
 
+    /** What was taken back is the same again within this distance, mm. */
+    private static final double SAME_PLACE_MM = 0.25;
+
+    /** Joined ends make a line that may want to be thickened; that seldom makes another. */
+    private static final int LINE_ROUNDS = 3;
+
     private final Pipeline pipeline;
-    private final Set<String> without;
+    private final List<DecisionId> without;
+    private final List<DecisionId> taken = new ArrayList<>();
     private final List<Decision> decisions = new ArrayList<>();
     private Job job;
 
     private Proposer(Pipeline pipeline, Job job, Set<String> without) {
         this.pipeline = pipeline;
-        this.without = without;
+        this.without = without.stream().map(DecisionId::parse).toList();
         this.job = job;
     }
 
@@ -75,7 +85,7 @@ public final class Proposer {
     private Proposal propose(Optional<Picture> rough, Progress progress) throws IOException {
         sheet(progress.part(0, 0.35));
         lines(progress.part(0.35, 0.6));
-        gaps(pipeline.run(job, progress.part(0.6, 0.7)));
+        gaps(progress.part(0.6, 0.7));
         if (rough.isPresent()) {
             colour(rough.get(), progress.part(0.7, 0.9));
         }
@@ -97,20 +107,30 @@ public final class Proposer {
         job = Reframing.carry(before, job, drawing.picture());
     }
 
+    /** What is mended makes new lines; these are looked through as well. */
     private void lines(Progress progress) throws IOException {
-        Drawing drawing = pipeline.lines(job, progress.part(0, 0.5));
-        LineStudy study = pipeline.study(drawing.traced(), progress.part(0.5, 1));
-        take(drawing, new Known(drawing, Optional.empty(), Optional.of(study)), Set.of("line"));
+        for (int round = 0; round < LINE_ROUNDS; round++) {
+            Job before = job;
+            Progress part =
+                    progress.part((double) round / LINE_ROUNDS, (round + 1.0) / LINE_ROUNDS);
+            Drawing drawing = pipeline.lines(job, part.part(0, 0.5));
+            LineStudy study = pipeline.study(drawing.traced(), part.part(0.5, 1));
+            take(drawing, new Known(drawing, Optional.empty(), Optional.of(study)), Set.of("line"));
+            if (job.equals(before)) {
+                return;
+            }
+        }
     }
 
     /** Decides what is found at some stations, as the rules say. */
     private void take(Drawing drawing, Known known, Set<String> stations) {
+        List<DecisionId> before = List.copyOf(taken);
         Findings findings = look(known, stations);
         for (Group group : findings.groups()) {
             if (group.more() > 0) {
-                takeAll(group, drawing);
+                takeAll(group, drawing, before);
             } else {
-                group.findings().forEach(finding -> take(finding, drawing));
+                group.findings().forEach(finding -> take(finding, drawing, before));
             }
         }
     }
@@ -122,7 +142,7 @@ public final class Proposer {
     }
 
     /** More than anybody looks at one by one are decided at once. */
-    private void takeAll(Group group, Drawing drawing) {
+    private void takeAll(Group group, Drawing drawing, List<DecisionId> before) {
         Finding first = group.findings().get(0);
         Finding all =
                 new Finding(
@@ -134,20 +154,26 @@ public final class Proposer {
                         group.title(),
                         first.reason(),
                         group.answers());
-        take(all, drawing);
+        take(all, drawing, before);
     }
 
-    private void take(Finding finding, Drawing drawing) {
+    /** Takes a decision, unless it was taken before: in an earlier round. */
+    private void take(Finding finding, Drawing drawing, List<DecisionId> before) {
         Rule rule = Rule.of(finding.kind().key());
-        String id = id(finding.kind().key(), finding.place().map(Place::at), finding.goods());
+        DecisionId id =
+                id(finding.kind().key(), finding.place().map(Place::at), finding.goods(), drawing);
+        if (isAmong(before, id, drawing)) {
+            return;
+        }
+        taken.add(id);
         Optional<Answer.Change> change =
                 rule.answer()
-                        .filter(key -> !without.contains(id))
+                        .filter(key -> !isTakenBack(id, drawing))
                         .flatMap(key -> answer(finding, key));
         change.ifPresent(one -> job = one.apply(job, drawing));
         decisions.add(
                 new Decision(
-                        id,
+                        id.words(),
                         finding.kind().station(),
                         finding.kind().key(),
                         finding.title(),
@@ -170,16 +196,27 @@ public final class Proposer {
         return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
     }
 
-    private static String id(String kind, Optional<Point> at, List<String> goods) {
-        String where =
-                at.map(one -> String.format(Locale.ROOT, "@%.1f,%.1f", one.x(), one.y()))
-                        .orElse("");
-        return kind + where + (goods.isEmpty() ? "" : "#" + String.join("+", goods));
+    private static DecisionId id(
+            String kind, Optional<Point> mm, List<String> goods, Drawing drawing) {
+        double pxPerMm = drawing.resolution().pxPerMm();
+        return new DecisionId(
+                kind,
+                mm.map(at -> drawing.reading().frame().toSource().apply(at.times(pxPerMm))),
+                goods);
+    }
+
+    private boolean isTakenBack(DecisionId id, Drawing drawing) {
+        return isAmong(without, id, drawing);
+    }
+
+    private static boolean isAmong(List<DecisionId> ids, DecisionId id, Drawing drawing) {
+        double samePx = SAME_PLACE_MM * drawing.reading().scanPxPerMm();
+        return ids.stream().anyMatch(one -> one.isSame(id, samePx));
     }
 
     /** Openings are closed that look like slips; what the program closed by itself is told. */
-    private void gaps(Drawing drawing) {
-        double mmPerPx = drawing.resolution().mmPerPx();
+    private void gaps(Progress progress) throws IOException {
+        Drawing drawing = pipeline.run(job, progress.part(0, 0.8));
         Findings findings = look(known(drawing), Set.of("close"));
         boolean matters =
                 findings.at("close").stream()
@@ -187,27 +224,37 @@ public final class Proposer {
         if (!matters) {
             return;
         }
+        // Only what is closed in ink has to know the lines.
+        Optional<LineStudy> study =
+                job.close().mend() == Mend.UNSEEN
+                        ? Optional.empty()
+                        : Optional.of(pipeline.study(drawing.traced(), progress.part(0.8, 1)));
         for (Gap gap : drawing.areas().gaps()) {
             if (!gap.decided()) {
-                gap(gap, gap.place().times(mmPerPx), gap.widthPx() * mmPerPx);
+                gap(gap, drawing, study);
             }
         }
     }
 
-    private void gap(Gap gap, Point at, double mm) {
+    private void gap(Gap gap, Drawing drawing, Optional<LineStudy> study) {
+        double mmPerPx = drawing.resolution().mmPerPx();
+        Point at = gap.place().times(mmPerPx);
+        double mm = gap.widthPx() * mmPerPx;
         String kind = gap.closed() ? "gap-closed" : "gap-open";
-        String id = id(kind, Optional.of(at), List.of());
-        boolean close = gap.ends() > 0 != gap.closed() && !without.contains(id);
-        boolean open = gap.closed() && without.contains(id);
-        if (close || open) {
-            job = Closing.decide(job, at, close);
+        DecisionId id = id(kind, Optional.of(at), List.of(), drawing);
+        boolean back = isTakenBack(id, drawing);
+        boolean closed = (gap.closed() || gap.ends() > 0) && !back;
+        if (closed && !gap.closed()) {
+            job = Closing.close(job, gap, study, mmPerPx).orElseThrow();
         }
-        boolean closed = close || gap.closed() && !open;
+        if (gap.closed() && back) {
+            job = Closing.decide(job, at, false);
+        }
         double doubt =
                 gap.closed() ? DOUBT_CLOSED : DOUBT_BY_ENDS[Math.min(2, Math.max(0, gap.ends()))];
         decisions.add(
                 new Decision(
-                        id,
+                        id.words(),
                         "close",
                         kind,
                         String.format(Locale.ROOT, "An opening of %.2f mm", mm),
@@ -223,23 +270,23 @@ public final class Proposer {
     }
 
     private void colour(Picture rough, Progress progress) throws IOException {
-        String id = id("colours-from-rough", Optional.empty(), List.of());
+        DecisionId id = new DecisionId("colours-from-rough", Optional.empty(), List.of());
         if (without.contains(id)) {
             return;
         }
-        var lines = pipeline.trace(job, progress.part(0, 0.1));
+        Traced lines = pipeline.trace(job, progress.part(0, 0.1));
         RoughFlats.Coloured coloured =
                 RoughFlats.of(
                         pipeline,
                         lines,
-                        RoughFitting.fit(rough, lines.ink()).picture(),
+                        laid(rough, lines),
                         !job.swatches().isEmpty(),
                         PressProfile.bundled(),
                         progress.part(0.1, 1));
         job = coloured.drawing().job();
         decisions.add(
                 new Decision(
-                        id,
+                        id.words(),
                         "flats",
                         "colours-from-rough",
                         "Colours as the rough shows",
@@ -251,5 +298,13 @@ public final class Proposer {
                         coloured.fitsBadly() ? DOUBT_BAD_ROUGH : DOUBT_ROUGH,
                         Optional.empty(),
                         List.of()));
+    }
+
+    private static Picture laid(Picture rough, Traced lines) throws PictureException {
+        try {
+            return RoughFitting.fit(rough, lines.ink()).picture();
+        } catch (IllegalArgumentException e) {
+            throw new PictureException(e.getMessage());
+        }
     }
 }

@@ -7,7 +7,10 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Arc2D;
+import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
@@ -19,15 +22,21 @@ import neattrace.flat.Fill;
 import neattrace.geom.Point;
 import neattrace.goods.GoodsWish;
 import neattrace.inspection.Inspector;
+import neattrace.inspection.Known;
 import neattrace.job.Job;
 import neattrace.job.Source;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Cmyk;
 import neattrace.raster.Picture;
+import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
+import neattrace.region.Mend;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
+import neattrace.trace.InkShape;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -109,6 +118,100 @@ class ProposerTest {
         assertThat(propose(job, Set.of()).drawing().job().close())
                 .as("the same again")
                 .isEqualTo(all.drawing().job().close());
+    }
+
+    @Test
+    void openingsAreClosedInTheWayOfTheJob() throws IOException {
+        Job rings = rings();
+        Job job = on(rings.withClose(rings.close().withMend(Mend.INK)), "sticker:40mm");
+        Job done = propose(job, Set.of()).drawing().job();
+        assertThat(done.close().closed()).isEmpty();
+        assertThat(done.line().edits())
+                .anySatisfy(
+                        edit ->
+                                assertThat(edit.drawn())
+                                        .hasOnlyElementsOfType(InkShape.Stroke.class)
+                                        .isNotEmpty());
+        assertThat(propose(job, Set.of()).drawing().areas().enclosed()).hasSize(2);
+    }
+
+    /** Two ends of a thin line: too short to be told each, and one long thin line when joined. */
+    @Test
+    void whatMendingMakesIsLookedThroughAsWell() throws IOException {
+        BufferedImage image = Pictures.plain(500, 200, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(Color.BLACK);
+        g.setStroke(new BasicStroke(5));
+        g.draw(new Rectangle2D.Double(20, 20, 460, 160));
+        g.setStroke(new BasicStroke(2.6f));
+        for (int k = 0; k < 8; k++) {
+            int x = 60 + 48 * k;
+            g.draw(new Line2D.Double(x, 100, x + 41, 100));
+        }
+        g.dispose();
+        Job job = on(Job.of(new Source("dashes.png", Pictures.png(image, 300))), "sticker:25mm");
+        Proposal proposal = propose(job, Set.of());
+        Pipeline pipeline = new Pipeline();
+        Drawing drawing = pipeline.run(proposal.drawing().job(), Progress.SILENT);
+        LineStudy study = pipeline.study(drawing.traced(), Progress.SILENT);
+        Known known = new Known(drawing, Optional.empty(), Optional.of(study));
+        Findings left = new Inspector(pipeline, Inspector.ALL).look(known, Progress.SILENT);
+        assertThat(left.at("line"))
+                .extracting(group -> group.kind().key())
+                .doesNotContain("line-too-thin", "line-breaks");
+    }
+
+    /** Two rooms with a narrow corridor between them and no end of a line. */
+    @Test
+    void whatClosesByItselfIsToldAndNotDecidedAgain() throws IOException {
+        BufferedImage image = Pictures.plain(420, 200, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(Color.BLACK);
+        g.setStroke(new BasicStroke(5));
+        Area rooms = new Area(new Ellipse2D.Double(30, 30, 140, 140));
+        rooms.add(new Area(new Ellipse2D.Double(230, 30, 140, 140)));
+        rooms.add(new Area(new Rectangle2D.Double(160, 93, 80, 14)));
+        g.draw(rooms);
+        g.dispose();
+        Job job = on(Job.of(new Source("rooms.png", Pictures.png(image, 300))), "sticker:40mm");
+        job = job.withClose(job.close().withGapMm(1.1));
+        Proposal proposal = propose(job, Set.of());
+        List<Decision> told = of(proposal, "gap-closed");
+        assertThat(told).singleElement().satisfies(one -> assertThat(one.done()).isPresent());
+        assertThat(proposal.drawing().job().close()).isEqualTo(job.close());
+        Proposal open = propose(job, Set.of(told.get(0).id()));
+        assertThat(of(open, "gap-closed").get(0).done()).isEmpty();
+        assertThat(open.drawing().areas().enclosed()).hasSize(1);
+    }
+
+    @Test
+    void whatWasTakenBackStaysSoThoughThePageTurns() throws IOException {
+        Job rings = on(rings(), "sticker:40mm");
+        String gap = of(propose(rings, Set.of()), "gap-open").get(0).id();
+        Job turned =
+                rings.withRecipe(rings.recipe().withFrame(rings.recipe().frame().withTilt(1.3)));
+        assertThat(of(propose(turned, Set.of(gap)), "gap-open"))
+                .singleElement()
+                .satisfies(one -> assertThat(one.done()).isEmpty());
+    }
+
+    @Test
+    void aRoughOfAnotherDrawingIsRefusedInWords() throws IOException {
+        BufferedImage tall = Pictures.plain(100, 400, BufferedImage.TYPE_INT_RGB, 0xFFFFFFFF);
+        Picture picture = PictureReader.read(Pictures.png(tall, 300), "tall.png");
+        Job job = on(rings(), "sticker:40mm");
+        Assertions.assertThatThrownBy(
+                        () ->
+                                Proposer.propose(
+                                        new Pipeline(),
+                                        job,
+                                        Optional.of(picture),
+                                        Set.of(),
+                                        Progress.SILENT))
+                .isInstanceOf(PictureException.class)
+                .hasMessageContaining("proportion");
     }
 
     @Test

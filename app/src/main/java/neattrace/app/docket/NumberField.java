@@ -2,16 +2,14 @@ package neattrace.app.docket;
 
 import java.util.Locale;
 import java.util.function.DoubleConsumer;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.text.Text;
 
 /**
  * A number within a sentence. Enter or leaving it takes the number, Escape puts the old one back,
  * the up and down keys step it.
  */
-public final class NumberField extends TextField {
+public final class NumberField extends ValueField {
 
     private static final double LEAST_WIDTH = 34;
     private static final double PADDING = 14;
@@ -40,34 +38,12 @@ public final class NumberField extends TextField {
             double most,
             double step,
             DoubleConsumer whenSet) {
+        super(name, LEAST_WIDTH, Double.MAX_VALUE, PADDING);
         this.unit = unit;
         this.least = least;
         this.most = most;
         this.step = step;
         this.whenSet = whenSet;
-        getStyleClass().add("value");
-        setAccessibleText(name);
-        setOnAction(event -> take());
-        focusedProperty()
-                .addListener(
-                        (property, before, focused) -> {
-                            if (!focused) {
-                                take();
-                            }
-                        });
-        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-        textProperty().addListener(property -> fitWidth());
-        fontProperty().addListener(property -> fitWidth());
-    }
-
-    /** As wide as what it says, so that it reads as part of the sentence. */
-    private void fitWidth() {
-        Text measure = new Text(getText());
-        measure.setFont(getFont());
-        double width = Math.max(LEAST_WIDTH, measure.getLayoutBounds().getWidth() + PADDING);
-        setMinWidth(width);
-        setPrefWidth(width);
-        setMaxWidth(width);
     }
 
     /** Shows a number without reporting it. */
@@ -89,7 +65,8 @@ public final class NumberField extends TextField {
         return unit.isEmpty() ? digits : digits + " " + unit;
     }
 
-    private void pressed(KeyEvent event) {
+    @Override
+    void pressed(KeyEvent event) {
         if (event.getCode() == KeyCode.ESCAPE) {
             setText(text());
             event.consume();
@@ -99,7 +76,8 @@ public final class NumberField extends TextField {
         }
     }
 
-    private void take() {
+    @Override
+    void take() {
         // What is shown may be rounded; leaving it as it is changes nothing.
         if (getText().equals(text())) {
             return;

@@ -1,16 +1,14 @@
 package neattrace.app.docket;
 
 import java.util.function.Consumer;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.text.Text;
 
 /**
  * Words within a sentence. Enter or leaving it takes them, Escape puts the old ones back. An empty
  * one says in another look what it would hold.
  */
-public final class TextValue extends TextField {
+public final class TextValue extends ValueField {
 
     private static final double LEAST_WIDTH = 60;
     private static final double MOST_WIDTH = 250;
@@ -27,33 +25,10 @@ public final class TextValue extends TextField {
      * @param whenSet called with new words
      */
     public TextValue(String name, String prompt, Consumer<String> whenSet) {
+        super(name, LEAST_WIDTH, MOST_WIDTH, PADDING);
         this.whenSet = whenSet;
-        getStyleClass().addAll("value", "text-value");
-        setAccessibleText(name);
+        getStyleClass().add("text-value");
         setPromptText(prompt);
-        setOnAction(event -> take());
-        focusedProperty()
-                .addListener(
-                        (property, before, focused) -> {
-                            if (!focused) {
-                                take();
-                            }
-                        });
-        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-        textProperty().addListener(property -> fitWidth());
-        fontProperty().addListener(property -> fitWidth());
-        fitWidth();
-    }
-
-    /** As wide as what it says, so that it reads as part of the sentence. */
-    private void fitWidth() {
-        Text measure = new Text(getText().isEmpty() ? getPromptText() : getText());
-        measure.setFont(getFont());
-        double wanted = measure.getLayoutBounds().getWidth() + PADDING;
-        double width = Math.max(LEAST_WIDTH, Math.min(MOST_WIDTH, wanted));
-        setMinWidth(width);
-        setPrefWidth(width);
-        setMaxWidth(width);
     }
 
     /** Shows words without reporting them. */
@@ -65,14 +40,16 @@ public final class TextValue extends TextField {
         }
     }
 
-    private void pressed(KeyEvent event) {
+    @Override
+    void pressed(KeyEvent event) {
         if (event.getCode() == KeyCode.ESCAPE && !getText().equals(value)) {
             setText(value);
             event.consume();
         }
     }
 
-    private void take() {
+    @Override
+    void take() {
         String words = getText().strip();
         if (!words.equals(value)) {
             whenSet.accept(words);

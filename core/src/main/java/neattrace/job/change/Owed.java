@@ -24,7 +24,8 @@ public record Owed(WantedGoods goods, FileUse use, Optional<WrittenFile> last, b
     /** All that is owed for a job, goods by goods. */
     public static List<Owed> of(Job job) {
         List<Owed> owed = new ArrayList<>();
-        String state = JobState.of(job);
+        // Without a file there is nothing to compare the state with.
+        String state = job.log().written().isEmpty() ? "" : JobState.of(job);
         for (WantedGoods goods : job.goods().wanted()) {
             for (FileUse use : goods.owed()) {
                 Optional<WrittenFile> last =

@@ -20,19 +20,8 @@ public record Extent(double left, double top, double right, double bottom) {
      * covered. It follows from the ink alone, however its curves were found. Linear in pixels.
      */
     static Extent of(InkMap ink, double mmPerPx) {
-        int width = ink.width();
-        int[] box = {width, ink.height(), -1, -1};
-        for (int y = 0; y < ink.height(); y++) {
-            for (int x = 0; x < width; x++) {
-                if (ink.isInk(y * width + x)) {
-                    box[0] = Math.min(box[0], x);
-                    box[1] = Math.min(box[1], y);
-                    box[2] = Math.max(box[2], x);
-                    box[3] = y;
-                }
-            }
-        }
-        if (box[2] < 0) {
+        int[] box = box(ink);
+        if (box[3] < box[1]) {
             return NOTHING;
         }
         return new Extent(
@@ -40,6 +29,43 @@ public record Extent(double left, double top, double right, double bottom) {
                 (box[1] - beside(ink, box[0], box[1] - 1, 1, 0, box[2] - box[0])) * mmPerPx,
                 (box[2] + 1 + beside(ink, box[2] + 1, box[1], 0, 1, box[3] - box[1])) * mmPerPx,
                 (box[3] + 1 + beside(ink, box[0], box[3] + 1, 1, 0, box[2] - box[0])) * mmPerPx);
+    }
+
+    /** Left, top, right and bottom pixel of ink, looked for from the edges of the sheet inwards. */
+    private static int[] box(InkMap ink) {
+        int top = 0;
+        while (top < ink.height() && first(ink, top, ink.width()) == ink.width()) {
+            top++;
+        }
+        int bottom = ink.height() - 1;
+        while (bottom > top && first(ink, bottom, ink.width()) == ink.width()) {
+            bottom--;
+        }
+        int left = ink.width();
+        int right = -1;
+        for (int y = top; y <= bottom; y++) {
+            left = first(ink, y, left);
+            right = last(ink, y, right);
+        }
+        return new int[] {left, top, right, right < 0 ? -1 : bottom};
+    }
+
+    /** The first pixel of ink in a row before {@code end}; {@code end} if there is none. */
+    private static int first(InkMap ink, int y, int end) {
+        int x = 0;
+        while (x < end && !ink.isInk(x, y)) {
+            x++;
+        }
+        return x;
+    }
+
+    /** The last pixel of ink in a row after {@code end}; {@code end} if there is none. */
+    private static int last(InkMap ink, int y, int end) {
+        int x = ink.width() - 1;
+        while (x > end && !ink.isInk(x, y)) {
+            x--;
+        }
+        return x;
     }
 
     /** The most that a pixel along one side of the box is covered, as a share of it. */

@@ -96,6 +96,17 @@ public final class GoodsSettings {
                 (goods, v) -> goods.withDetail(goods.detail().withAreaMm(v)));
     }
 
+    /** How high small letters at least are. */
+    public Quantity xHeight() {
+        return quantity(
+                "x-height",
+                "Least height of letters",
+                "mm",
+                new double[] {0, Detail.MOST_MM, 0.1},
+                goods -> goods.detail().xHeightMm(),
+                (goods, v) -> goods.withDetail(goods.detail().withXHeightMm(v)));
+    }
+
     /** From where it is looked at. */
     public Quantity viewing() {
         return quantity(

@@ -1,5 +1,7 @@
 package neattrace.sheet.review;
 
+import static neattrace.raster.Resolution.MM_PER_INCH;
+
 import neattrace.raster.DistanceTransform;
 import neattrace.raster.InkMap;
 import neattrace.sheet.ink.InkReading;
@@ -13,8 +15,6 @@ import neattrace.sheet.ink.InkReading;
  * @param thinnestPx width of the thinnest lines, scan px; 0 without ink
  */
 public record ScanFitness(double widthPx, double heightPx, double ppi, double thinnestPx) {
-
-    private static final double MM_PER_INCH = 25.4;
 
     /** So many pixels across its thinnest line a drawing needs to come out smooth. */
     private static final double PX_ACROSS_A_LINE = 5;

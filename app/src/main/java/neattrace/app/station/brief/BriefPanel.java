@@ -100,7 +100,10 @@ public final class BriefPanel implements StationPanel {
     @Override
     public boolean pressed(KeyEvent event) {
         if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
-            desk.step(event.getCode() == KeyCode.RIGHT ? 1 : -1);
+            // On the table beneath the cards arrows move the cross.
+            if (cards.isVisible()) {
+                desk.step(event.getCode() == KeyCode.RIGHT ? 1 : -1);
+            }
             return cards.isVisible();
         }
         if (event.getCode() == KeyCode.J && !event.isShortcutDown()) {

@@ -195,6 +195,7 @@ final class FigureStep implements Step {
                                 field(set.gap()),
                                 "on."),
                         new Sentence("A circle of", field(set.area()), "fits into every area."),
+                        new Sentence("Small letters are at least", field(set.xHeight()), "high."),
                         new Sentence("It is looked at from", field(set.viewing()), "away."),
                         new Sentence("It wants", field(set.ppi()), "."));
         if (goods.goods().needs().coloured() != Coloured.NO) {

@@ -107,7 +107,7 @@ final class ProposalStep implements Step {
         }
         Job now = desk.job();
         // After a proposal nothing else was changed: begin again from what it was made of.
-        propose(now.equals(made) && base != null ? base : now, Set.of());
+        propose(isUntouched(now) ? base.withLog(now.log()) : now, Set.of());
     }
 
     private void propose(Job from, Set<String> leave) {
@@ -188,13 +188,18 @@ final class ProposalStep implements Step {
             desk.bench().say("It was left as it is; there is nothing to take back.");
             return;
         }
-        if (!desk.job().equals(made)) {
+        if (!isUntouched(desk.job())) {
             desk.bench().say("The job was changed since; undo that first, or propose anew.");
             return;
         }
         Set<String> next = new HashSet<>(without);
         next.add(one.id());
-        propose(base, next);
+        propose(base.withLog(desk.job().log()), next);
+    }
+
+    /** Files that were written since are no change of what was proposed. */
+    private boolean isUntouched(Job now) {
+        return made != null && made.withLog(now.log()).equals(now);
     }
 
     @Override

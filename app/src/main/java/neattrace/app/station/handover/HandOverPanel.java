@@ -124,6 +124,10 @@ public final class HandOverPanel implements StationPanel {
         if (others) {
             sizedFor = wanted.stream().findFirst().map(WantedGoods::id).orElse(0);
         }
+        if (wanted.isEmpty()) {
+            sizeRoom.getChildren().clear();
+            return;
+        }
         List<Integer> choices = new ArrayList<>(wanted.stream().map(WantedGoods::id).toList());
         choices.add(0);
         ChoiceField<Integer> sizes =
