@@ -19,11 +19,11 @@ import neattrace.export.SvgWriter;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
 import neattrace.goods.FileUse;
-import neattrace.goods.GoodsFit;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.GoodsDrawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
@@ -90,16 +90,17 @@ final class ProposeCommand implements Callable<Integer> {
         }
         Optional<Picture> colours =
                 rough == null ? Optional.empty() : Optional.of(PictureReader.read(rough));
+        Pipeline pipeline = new Pipeline();
         Proposal proposal =
                 Proposer.propose(
-                        new Pipeline(), job, colours, new HashSet<>(without), reporter.progress());
+                        pipeline, job, colours, new HashSet<>(without), reporter.progress());
         Files.createDirectories(folder);
-        write(proposal);
+        write(pipeline, proposal);
         tell(proposal.decisions());
         return ExitCode.DONE;
     }
 
-    private void write(Proposal proposal) throws IOException {
+    private void write(Pipeline pipeline, Proposal proposal) throws IOException {
         Drawing drawing = proposal.drawing();
         Artwork art = Artwork.of(drawing, PressProfile.bundled()).forFiles();
         String name = FileNames.proposed(drawing.job().title());
@@ -109,13 +110,18 @@ final class ProposeCommand implements Callable<Integer> {
         byte[] list = DecisionsJson.write(proposal.decisions()).getBytes(StandardCharsets.UTF_8);
         AtomicFile.write(folder.resolve(name + " decisions.json"), out -> out.write(list));
         for (WantedGoods one : drawing.job().goods().wanted()) {
+            GoodsDrawing made = GoodsDrawing.of(pipeline, drawing, one, reporter.progress());
+            Artwork own =
+                    made.drawing() == drawing
+                            ? art
+                            : Artwork.of(made.drawing(), PressProfile.bundled()).forFiles();
             for (FileUse use : one.owed()) {
-                write(one, use, drawing, art, name);
+                write(one, use, made, own, name);
             }
         }
     }
 
-    private void write(WantedGoods one, FileUse use, Drawing drawing, Artwork art, String name)
+    private void write(WantedGoods one, FileUse use, GoodsDrawing made, Artwork art, String name)
             throws IOException {
         if (use == FileUse.TIFF) {
             reporter.say("not made: " + use.words() + "; see: neat-trace help sheet");
@@ -127,13 +133,12 @@ final class ProposeCommand implements Callable<Integer> {
         refuseInput(file);
         PrintPlan whole =
                 switch (use) {
-                    case DXF -> Plans.cut(drawing.lines(), art.widthMm(), art.heightMm());
+                    case DXF -> Plans.cut(made.drawing().lines(), art.widthMm(), art.heightMm());
                     case PNG, ORA -> Plans.forPixels(art);
                     default -> Plans.of(art);
                 };
-        GoodsFit fit =
-                GoodsFit.of(one.goods(), drawing.extent().widthMm(), drawing.extent().heightMm());
-        PrintPlan plan = GoodsPage.place(whole, fit, drawing.extent(), PressProfile.bundled());
+        PrintPlan plan =
+                GoodsPage.place(whole, made.fit(), made.drawing().extent(), PressProfile.bundled());
         double ppi = one.goods().sizing().ppi();
         AtomicFile.write(file, out -> write(use, plan, ppi, out));
         reporter.say("wrote " + file);

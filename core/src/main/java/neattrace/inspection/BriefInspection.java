@@ -87,7 +87,7 @@ final class BriefInspection {
                     job.brief().lettering(),
                     Same.of(drawing.traced().ink()),
                     Same.of(drawing.reading()),
-                    job.log());
+                    job.log().settledAlone());
         }
     }
 
@@ -153,7 +153,7 @@ final class BriefInspection {
     }
 
     private static Answer use(String key, String label, Reference reference, Reference.Use use) {
-        Reference changed = new Reference(reference.what(), reference.whose(), use);
+        Reference changed = reference.withUse(use);
         return new Answer.Change(
                 key,
                 label,

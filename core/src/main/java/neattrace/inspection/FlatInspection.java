@@ -23,6 +23,7 @@ import neattrace.job.Lettering;
 import neattrace.job.LogSection;
 import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.LineStudy;
 import neattrace.press.PressProfile;
 import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
@@ -30,6 +31,7 @@ import neattrace.region.CloseSettings;
 import neattrace.region.tree.Knife;
 import neattrace.sheet.ink.InkReading;
 import neattrace.stage.Same;
+import neattrace.trace.review.WidthTable;
 
 /** What is doubtful about flats. */
 final class FlatInspection {
@@ -94,11 +96,17 @@ final class FlatInspection {
             List<AreaGroup> named,
             List<Form> lostForms,
             List<Wished> wished,
+            double usualLineMm,
             boolean blackLines,
             List<Lettering> lettering,
             CloseSettings close,
             double pxPerMm,
             LogSection log) {
+
+        /** Half of the length of lines is thinner, mm on the page; 0 as long as nobody knows. */
+        private static double usualLineMm(Known known) {
+            return known.study().flatMap(LineStudy::widths).map(WidthTable::usualMm).orElse(0.0);
+        }
 
         static Reads of(Known known) {
             Drawing drawing = known.drawing();
@@ -111,11 +119,12 @@ final class FlatInspection {
                     drawing.job().groups(),
                     drawing.lostForms(),
                     Wished.of(drawing),
+                    usualLineMm(known),
                     !drawing.traced().blackLines().isEmpty(),
                     drawing.job().brief().lettering(),
                     drawing.job().close(),
                     drawing.resolution().pxPerMm(),
-                    drawing.job().log());
+                    drawing.job().log().settledAlone());
         }
 
         double mmPerPx() {

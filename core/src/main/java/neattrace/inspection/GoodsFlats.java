@@ -115,8 +115,10 @@ final class GoodsFlats {
                         : Group.each(all, Leaving.LEAVE, label));
     }
 
+    /** Lines that keep their width take more or less of the paper between them. */
     private double widthMm(Area area, Wished wished) {
-        return wished.onGoods(2 * area.radiusPx() * reads.mmPerPx());
+        double taken = (wished.widths() - 1) * reads.usualLineMm();
+        return Math.max(0, wished.onGoods(2 * area.radiusPx() * reads.mmPerPx() - taken));
     }
 
     /** As long as nobody has said what it is for, and of what is left bare, nothing is asked. */

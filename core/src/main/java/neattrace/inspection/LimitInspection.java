@@ -70,7 +70,7 @@ final class LimitInspection {
                     drawing.job().line().edits(),
                     drawing.job().brief().lettering(),
                     drawing.resolution().pxPerMm(),
-                    drawing.job().log());
+                    drawing.job().log().settledAlone());
         }
     }
 

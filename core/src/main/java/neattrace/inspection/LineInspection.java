@@ -93,7 +93,7 @@ final class LineInspection {
                     drawing.resolution(),
                     drawing.traced().emptiness(),
                     Wished.of(drawing),
-                    drawing.job().log());
+                    drawing.job().log().settledAlone());
         }
     }
 

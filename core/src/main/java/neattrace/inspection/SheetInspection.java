@@ -101,7 +101,7 @@ final class SheetInspection {
                     known.review().map(Same::of),
                     drawing.resolution(),
                     !drawing.job().goods().wanted().isEmpty(),
-                    drawing.job().log());
+                    drawing.job().log().settledAlone());
         }
 
         InkReading ink() {

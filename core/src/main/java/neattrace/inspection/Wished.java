@@ -16,9 +16,10 @@ import neattrace.trace.LineLimits;
  * @param id in the job; 0 as long as nobody has said what it is for
  * @param key what they are called in findings; empty as long as nobody has said
  * @param forSale whether they are sold
+ * @param weightsKept whether lines are as wide on them as on the sheet
  * @param fit the goods, and how large the drawing comes out on them
  */
-record Wished(int id, String key, boolean forSale, GoodsFit fit) {
+record Wished(int id, String key, boolean forSale, boolean weightsKept, GoodsFit fit) {
 
     /**
      * What a drawing is held against: the goods of its brief, or usual figures if there are none.
@@ -26,13 +27,18 @@ record Wished(int id, String key, boolean forSale, GoodsFit fit) {
     static List<Wished> of(Drawing drawing) {
         GoodsSection section = drawing.job().goods();
         if (section.wanted().isEmpty()) {
-            return List.of(new Wished(0, "", true, fit(UsualGoods.UNDECIDED, drawing)));
+            return List.of(new Wished(0, "", true, false, fit(UsualGoods.UNDECIDED, drawing)));
         }
         return section.wanted().stream().map(one -> of(one, section, drawing)).toList();
     }
 
     private static Wished of(WantedGoods one, GoodsSection section, Drawing drawing) {
-        return new Wished(one.id(), section.key(one), one.forSale(), fit(one.goods(), drawing));
+        return new Wished(
+                one.id(),
+                section.key(one),
+                one.forSale(),
+                one.weightsKept(),
+                fit(one.goods(), drawing));
     }
 
     private static GoodsFit fit(Goods goods, Drawing drawing) {
@@ -63,7 +69,13 @@ record Wished(int id, String key, boolean forSale, GoodsFit fit) {
         return new LineLimits(
                 onPage(goods().detail().lineMm()),
                 onPage(goods().detail().gapMm()),
-                onPage(goods().detail().seenMm()));
+                onPage(goods().detail().seenMm()),
+                widths());
+    }
+
+    /** How many times as wide as on the page lines are beneath the scale of the drawing. */
+    double widths() {
+        return weightsKept ? 1 / fit.factor() : 1;
     }
 
     /** Its keys, for findings. */
@@ -81,9 +93,10 @@ record Wished(int id, String key, boolean forSale, GoodsFit fit) {
         return isDecided() ? what + "@" + id : what;
     }
 
-    /** "on the 60 mm sticker", or nothing. */
+    /** "on the 60 mm sticker", or nothing; it is said where lines are not scaled. */
     String on() {
-        return isDecided() ? " on the " + goods().words() : "";
+        String lines = weightsKept ? ", lines as wide as drawn" : "";
+        return isDecided() ? " on the " + goods().words() + lines : "";
     }
 
     /** The same at the beginning of a sentence: "The 60 mm sticker". */

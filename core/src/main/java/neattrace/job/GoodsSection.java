@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
 
@@ -48,7 +49,16 @@ public record GoodsSection(List<WantedGoods> wanted, int lastId) {
     /** The same with more goods, of which nothing is said yet. */
     public GoodsSection with(Goods goods) {
         List<WantedGoods> next = new ArrayList<>(wanted);
-        next.add(new WantedGoods(lastId + 1, goods, true, 0, "", FileUse.usual(goods.kind())));
+        next.add(
+                new WantedGoods(
+                        lastId + 1,
+                        goods,
+                        true,
+                        0,
+                        "",
+                        false,
+                        Costs.UNKNOWN,
+                        FileUse.usual(goods.kind())));
         return new GoodsSection(next, lastId + 1);
     }
 

@@ -1,6 +1,7 @@
 package neattrace.job;
 
 import java.util.List;
+import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
 
@@ -12,10 +13,20 @@ import neattrace.goods.Goods;
  * @param forSale whether they are sold; if not, they are for oneself or for practice
  * @param pieces how many are to be made; 0 if nobody has said
  * @param maker which printer or cutter, as the person calls it; empty if nobody has said
+ * @param weightsKept whether lines are as wide on them as on the sheet; if not, lines are scaled
+ *     with the drawing
+ * @param costs what it costs to have them made
  * @param owed files that were promised for them
  */
 public record WantedGoods(
-        int id, Goods goods, boolean forSale, int pieces, String maker, List<FileUse> owed) {
+        int id,
+        Goods goods,
+        boolean forSale,
+        int pieces,
+        String maker,
+        boolean weightsKept,
+        Costs costs,
+        List<FileUse> owed) {
 
     /** More are made by nobody who does it alone. */
     public static final int MOST_PIECES = 1_000_000;
@@ -34,22 +45,30 @@ public record WantedGoods(
     }
 
     public WantedGoods withGoods(Goods value) {
-        return new WantedGoods(id, value, forSale, pieces, maker, owed);
+        return new WantedGoods(id, value, forSale, pieces, maker, weightsKept, costs, owed);
     }
 
     public WantedGoods withForSale(boolean value) {
-        return new WantedGoods(id, goods, value, pieces, maker, owed);
+        return new WantedGoods(id, goods, value, pieces, maker, weightsKept, costs, owed);
     }
 
     public WantedGoods withPieces(int value) {
-        return new WantedGoods(id, goods, forSale, value, maker, owed);
+        return new WantedGoods(id, goods, forSale, value, maker, weightsKept, costs, owed);
     }
 
     public WantedGoods withMaker(String value) {
-        return new WantedGoods(id, goods, forSale, pieces, value, owed);
+        return new WantedGoods(id, goods, forSale, pieces, value, weightsKept, costs, owed);
+    }
+
+    public WantedGoods withWeightsKept(boolean value) {
+        return new WantedGoods(id, goods, forSale, pieces, maker, value, costs, owed);
+    }
+
+    public WantedGoods withCosts(Costs value) {
+        return new WantedGoods(id, goods, forSale, pieces, maker, weightsKept, value, owed);
     }
 
     public WantedGoods withOwed(List<FileUse> value) {
-        return new WantedGoods(id, goods, forSale, pieces, maker, value);
+        return new WantedGoods(id, goods, forSale, pieces, maker, weightsKept, costs, value);
     }
 }

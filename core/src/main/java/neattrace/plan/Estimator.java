@@ -2,6 +2,9 @@ package neattrace.plan;
 
 import java.util.Arrays;
 import java.util.List;
+import neattrace.job.log.Drivers;
+import neattrace.job.log.Estimate;
+import neattrace.job.log.WorkStage;
 
 /**
  * Estimates hours. Without earlier work by usual figures (common practice, no source: a drawing

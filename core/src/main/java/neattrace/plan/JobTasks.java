@@ -7,6 +7,8 @@ import java.util.Set;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.Job;
 import neattrace.job.change.Owed;
+import neattrace.job.log.Drivers;
+import neattrace.job.log.WorkStage;
 import neattrace.job.pipeline.Drawing;
 
 /** What is still to be done on a job, told by the job itself. */

@@ -1,6 +1,8 @@
 package neattrace.plan;
 
 import java.util.Map;
+import neattrace.job.log.Drivers;
+import neattrace.job.log.WorkStage;
 
 /**
  * A drawing that was done.

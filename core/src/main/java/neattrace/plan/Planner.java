@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import neattrace.job.log.Estimate;
 
 /** Plans backwards, as late as may be. Time grows with the days and the stages. */
 public final class Planner {

@@ -3,6 +3,7 @@ package neattrace.plan;
 import java.time.LocalDate;
 import java.util.List;
 import neattrace.job.BriefSection;
+import neattrace.job.log.Estimate;
 
 /**
  * A job to be planned.

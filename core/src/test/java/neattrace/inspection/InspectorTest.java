@@ -31,6 +31,8 @@ import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.Sizing;
 import neattrace.goods.UsualGoods;
 import neattrace.job.Job;
 import neattrace.job.Settled;
@@ -242,6 +244,47 @@ class InspectorTest {
         assertThat(group(look(thick), "line-too-thin")).isEmpty();
         Job left = change(group.answers(), "leave").apply(thin, drawing);
         assertThat(group(look(left), "line-too-thin")).isEmpty();
+    }
+
+    /**
+     * Three lines 0.4 mm wide with 0.5 mm between them, at half their size on goods that hold lines
+     * and paper from 0.22 mm on. Scaled, lines become 0.2 mm and paper 0.25; kept as wide as drawn,
+     * lines stay 0.4 mm and paper becomes half of 0.9 mm less 0.4: 0.05.
+     */
+    @Test
+    void linesThatKeepTheirWidthAreHeldAgainstTheGoodsWithIt() throws IOException {
+        double pxPerMm = 600 / 25.4;
+        BufferedImage image = Pictures.plain(900, 200, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setColor(Color.BLACK);
+        g.setStroke(new BasicStroke((float) (0.4 * pxPerMm)));
+        for (int k = 0; k < 3; k++) {
+            double y = 60 + 0.9 * pxPerMm * k;
+            g.draw(new Line2D.Double(50, y, 850, y));
+        }
+        g.dispose();
+        double halfMm = 800 / pxPerMm / 2;
+        Goods usual = UsualGoods.of(GoodsKind.SHIRT);
+        Goods half =
+                usual.withSizing(usual.sizing().withFit(Sizing.Fit.WIDTH).withWidthMm(halfMm))
+                        .withDetail(usual.detail().withLineMm(0.22).withGapMm(0.22));
+        Job job = Job.of(new Source("lines.png", Pictures.png(image, 600)));
+        Job scaled = job.withGoods(job.goods().with(half));
+        Findings found = look(scaled);
+        Finding thin = group(found, "line-too-thin").orElseThrow().findings().get(0);
+        assertThat(thin.measure().orElseThrow().value()).isCloseTo(0.2, within(0.01));
+        assertThat(group(found, "gap-too-narrow")).isEmpty();
+        Job kept =
+                scaled.withGoods(
+                        scaled.goods()
+                                .with(scaled.goods().main().orElseThrow().withWeightsKept(true)));
+        Findings others = look(kept);
+        assertThat(group(others, "line-too-thin")).isEmpty();
+        Finding tight = group(others, "gap-too-narrow").orElseThrow().findings().get(0);
+        assertThat(tight.measure().orElseThrow().value()).isCloseTo(0.05, within(0.012));
+        assertThat(tight.title()).contains("lines as wide as drawn");
     }
 
     @Test

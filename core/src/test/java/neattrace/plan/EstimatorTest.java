@@ -8,6 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import neattrace.job.log.Drivers;
+import neattrace.job.log.Estimate;
+import neattrace.job.log.WorkStage;
 import org.junit.jupiter.api.Test;
 
 class EstimatorTest {

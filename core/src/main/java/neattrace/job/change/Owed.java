@@ -24,16 +24,18 @@ public record Owed(WantedGoods goods, FileUse use, Optional<WrittenFile> last, b
     /** All that is owed for a job, goods by goods. */
     public static List<Owed> of(Job job) {
         List<Owed> owed = new ArrayList<>();
-        // Without a file there is nothing to compare the state with.
-        String state = job.log().written().isEmpty() ? "" : JobState.of(job);
         for (WantedGoods goods : job.goods().wanted()) {
+            List<WrittenFile> written =
+                    job.log().written().stream().filter(one -> one.goods() == goods.id()).toList();
+            // Without a file there is nothing to compare the state with.
+            String state = written.isEmpty() ? "" : JobState.of(job, goods.id());
             for (FileUse use : goods.owed()) {
                 Optional<WrittenFile> last =
-                        job.log().written().stream()
+                        written.stream()
                                 .filter(one -> one.use() == use)
                                 .max(Comparator.comparing(WrittenFile::at));
                 boolean current =
-                        job.log().written().stream()
+                        written.stream()
                                 .anyMatch(one -> one.use() == use && one.state().equals(state));
                 owed.add(new Owed(goods, use, last, current));
             }
@@ -45,8 +47,11 @@ public record Owed(WantedGoods goods, FileUse use, Optional<WrittenFile> last, b
      * The job with a file noted as written.
      *
      * @param of the job it was written of, as it was then
+     * @param goods id of the goods in whose size it was written; 0 for the size of the scan
      */
-    public static Job written(Job job, Job of, FileUse use, String name, LocalDateTime at) {
-        return job.withLog(job.log().with(new WrittenFile(use, name, at, JobState.of(of))));
+    public static Job written(
+            Job job, Job of, FileUse use, int goods, String name, LocalDateTime at) {
+        String state = JobState.of(of, goods);
+        return job.withLog(job.log().with(new WrittenFile(use, goods, name, at, state)));
     }
 }

@@ -10,7 +10,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +17,7 @@ import neattrace.geom.Point;
 import neattrace.job.BriefSection;
 import neattrace.job.Lettering;
 import neattrace.job.Reference;
+import neattrace.job.log.Snapshot;
 import neattrace.json.DamagedException;
 
 /** The section of what was agreed. */
@@ -36,7 +36,8 @@ public final class BriefJson {
                     .addObject()
                     .put("what", reference.what())
                     .put("whose", reference.whose())
-                    .put("use", reference.use().name());
+                    .put("use", reference.use().name())
+                    .put("picture", reference.picture().base64());
         }
         ArrayNode lettering = node.putArray("lettering");
         for (Lettering one : brief.lettering()) {
@@ -57,7 +58,8 @@ public final class BriefJson {
                     new Reference(
                             text(one, "what"),
                             text(one, "whose"),
-                            choice(need(one, "use"), Reference.Use.class)));
+                            choice(need(one, "use"), Reference.Use.class),
+                            Snapshot.ofBase64(text(one, "picture"))));
         }
         return new BriefSection(
                 text(node, "client"),
@@ -80,13 +82,6 @@ public final class BriefJson {
     }
 
     private static Optional<LocalDate> due(String day) throws DamagedException {
-        if (day.isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(LocalDate.parse(day));
-        } catch (DateTimeParseException e) {
-            throw new DamagedException("\"" + day + "\" is no day");
-        }
+        return day.isEmpty() ? Optional.empty() : Optional.of(WorkJson.day(day));
     }
 }

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import neattrace.goods.GoodsJson;
 import neattrace.job.Job;
 
 /**
@@ -20,8 +21,17 @@ public final class JobState {
 
     private JobState() {}
 
-    /** The state of a job. */
+    /** The state of a job in the size of its scan. */
     public static String of(Job job) {
+        return of(job, 0);
+    }
+
+    /**
+     * The same in the size of some goods, which files of them are made of besides.
+     *
+     * @param goods id of the goods; 0 for the size of the scan
+     */
+    public static String of(Job job, int goods) {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("source", job.source().name()).put("bytes", job.source().bytes().length);
         root.put("page", job.source().opening().page()).put("ppi", job.ppi());
@@ -30,6 +40,14 @@ public final class JobState {
         CloseJson.write(job.close(), root.putObject("close"));
         ColourJson.write(job.colour(), root.putObject("colour"));
         PressJson.write(job.press(), root.putObject("press"));
+        job.goods()
+                .of(goods)
+                .ifPresent(
+                        one -> {
+                            ObjectNode on = root.putObject("on");
+                            GoodsJson.write(one.goods().withName("goods"), on);
+                            on.put("weightsKept", one.weightsKept());
+                        });
         try {
             byte[] hash =
                     MessageDigest.getInstance("SHA-256").digest(MAPPER.writeValueAsBytes(root));

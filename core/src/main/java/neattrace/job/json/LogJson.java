@@ -3,6 +3,7 @@ package neattrace.job.json;
 import static neattrace.json.JsonFields.need;
 import static neattrace.json.JsonFields.number;
 import static neattrace.json.JsonFields.text;
+import static neattrace.json.JsonFields.whole;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -41,16 +42,20 @@ public final class LogJson {
         for (WrittenFile file : log.written()) {
             written.addObject()
                     .put("use", file.use().key())
+                    .put("goods", file.goods())
                     .put("name", file.name())
                     .put("at", file.at().toString())
                     .put("state", file.state());
         }
+        WorkJson.write(log.work(), node.putObject("work"));
+        WorkJson.write(log.proofs(), node.putArray("proofs"));
     }
 
     /**
      * Reads what {@link #write} wrote.
      *
      * @throws DamagedException if a field is missing or no such value
+     * @throws IllegalArgumentException if a value is out of its range
      */
     public static LogSection read(JsonNode node) throws DamagedException {
         List<Settled> settled = new ArrayList<>();
@@ -60,7 +65,11 @@ public final class LogJson {
             String station = one.has("station") ? text(one, "station") : earlierStation(what);
             settled.add(new Settled(station, what, at));
         }
-        return new LogSection(settled, written(need(node, "written")));
+        return new LogSection(
+                settled,
+                written(need(node, "written")),
+                WorkJson.read(need(node, "work")),
+                WorkJson.proofs(need(node, "proofs")));
     }
 
     private static List<WrittenFile> written(JsonNode array) throws DamagedException {
@@ -71,6 +80,7 @@ public final class LogJson {
                 written.add(
                         new WrittenFile(
                                 WantedJson.use(text(one, "use")),
+                                whole(one, "goods"),
                                 text(one, "name"),
                                 LocalDateTime.parse(at),
                                 text(one, "state")));

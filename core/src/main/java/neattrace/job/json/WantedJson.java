@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.goods.CostsJson;
 import neattrace.goods.FileUse;
 import neattrace.goods.GoodsJson;
 import neattrace.job.GoodsSection;
@@ -28,8 +29,10 @@ public final class WantedJson {
             ObjectNode object = wanted.addObject().put("id", one.id());
             object.put("forSale", one.forSale())
                     .put("pieces", one.pieces())
-                    .put("maker", one.maker());
+                    .put("maker", one.maker())
+                    .put("weightsKept", one.weightsKept());
             GoodsJson.write(one.goods(), object);
+            CostsJson.write(one.costs(), object.putObject("costs"));
             ArrayNode owed = object.putArray("owed");
             one.owed().forEach(use -> owed.add(use.key()));
         }
@@ -52,6 +55,8 @@ public final class WantedJson {
                             flag(one, "forSale"),
                             whole(one, "pieces"),
                             text(one, "maker"),
+                            flag(one, "weightsKept"),
+                            CostsJson.read(need(one, "costs")),
                             owed(need(one, "owed"))));
         }
         return new GoodsSection(wanted, whole(node, "lastId"));

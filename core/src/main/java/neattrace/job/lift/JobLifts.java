@@ -8,7 +8,7 @@ import neattrace.json.DamagedException;
 public final class JobLifts {
 
     /** The version that is written. */
-    public static final int NEWEST = 7;
+    public static final int NEWEST = 8;
 
     /** From version 1 on, each to the next. */
     private static final List<Lift> LIFTS =
@@ -18,7 +18,8 @@ public final class JobLifts {
                     new WholeColourLift(),
                     new OpenLinesLift(),
                     new SectionsLift(),
-                    new GoodsLift());
+                    new GoodsLift(),
+                    new WorkLift());
 
     private JobLifts() {}
 

@@ -37,9 +37,61 @@ final class LinePass {
         InkReading reading = sheet.reading();
         LineWork work =
                 work(job, reading, Traced.resolution(scan, reading), progress.part(0.4, 0.9));
+        return coloured(
+                new Traced(job, picture, scan, reading, work, List.of(), List.of()),
+                progress.part(0.9, 1));
+    }
+
+    /** The same lines with other widths. */
+    Traced widened(Traced traced, double widths, Progress progress) throws PictureException {
+        LineWork before = traced.work();
+        boolean oneBit = isOneBit(traced.job(), traced.reading());
+        InkMap ink =
+                outcomes.read(
+                        LineStages.WIDENED,
+                        new LineStages.Widening(Same.of(before.ink()), widths, oneBit),
+                        progress.part(0, 0.4));
+        Tracing tracing =
+                outcomes.read(
+                        LineStages.WIDE_TRACED,
+                        new LineStages.Inked(
+                                Same.of(traced.reading().map()),
+                                Same.of(ink),
+                                new TraceSettings(traced.job().line().maxErrorPx(), false)),
+                        progress.part(0.4, 0.9));
+        double mmPerPx = traced.resolution().mmPerPx();
+        LineWork work =
+                new LineWork(
+                        before.edited(),
+                        before.weighed(),
+                        tracing,
+                        ink,
+                        tracing.outlines().stream().map(one -> one.scaled(mmPerPx)).toList(),
+                        Extent.of(ink, mmPerPx),
+                        before.adriftEdits(),
+                        before.adriftPoints());
+        return coloured(
+                new Traced(
+                        traced.job(),
+                        traced.picture(),
+                        traced.scan(),
+                        traced.reading(),
+                        work,
+                        List.of(),
+                        List.of()),
+                progress.part(0.9, 1));
+    }
+
+    private static boolean isOneBit(Job job, InkReading reading) {
+        return reading.oneBit() && job.line().weight().isAsDrawn();
+    }
+
+    /** Lines in their colours. */
+    private Traced coloured(Traced traced, Progress progress) throws PictureException {
+        Job job = traced.job();
         List<LineLayer> coloured = new ArrayList<>();
         List<Outline> black = new ArrayList<>();
-        colours(job, work, Traced.resolution(scan, reading), progress.part(0.9, 1))
+        colours(job, traced.work(), traced.resolution(), progress)
                 .forEach(
                         (id, outlines) ->
                                 job.swatch(id)
@@ -48,7 +100,14 @@ final class LinePass {
                                                         coloured.add(
                                                                 new LineLayer(swatch, outlines)),
                                                 () -> black.addAll(outlines)));
-        return new Traced(job, picture, scan, reading, work, black, coloured);
+        return new Traced(
+                job,
+                traced.picture(),
+                traced.scan(),
+                traced.reading(),
+                traced.work(),
+                black,
+                coloured);
     }
 
     /** The same as far as the ink: nothing is traced. */
@@ -90,7 +149,7 @@ final class LinePass {
                                 pxPerMm,
                                 reading.oneBit()),
                         progress.part(0.1, 0.3));
-        boolean oneBit = reading.oneBit() && recipe.weight().isAsDrawn();
+        boolean oneBit = isOneBit(job, reading);
         Tracing tracing =
                 outcomes.read(
                         LineStages.TRACED,

@@ -94,6 +94,23 @@ final class LineStages {
     /** Outlines, sheet px. */
     static final Stage<Inked, Tracing> TRACED = new Stage<>("Tracing", LineStages::trace);
 
+    /** Lines to be wider or thinner by one factor. */
+    record Widening(Same<InkMap> ink, double widths, boolean oneBit) {}
+
+    /** The ink with lines of other widths, for goods on which they are not scaled. */
+    static final Stage<Widening, InkMap> WIDENED =
+            new Stage<>(
+                    "Weighing the lines",
+                    (on, run) ->
+                            LineWeight.widened(
+                                    on.ink().value(),
+                                    run.get(NET, on.ink()),
+                                    on.widths(),
+                                    on.oneBit()));
+
+    /** Its outlines, sheet px. */
+    static final Stage<Inked, Tracing> WIDE_TRACED = new Stage<>("Tracing", LineStages::traceAnew);
+
     /** Outlines whose points are changed. */
     record Points(
             Same<Tracing> tracing, Same<InkMap> weighed, List<PointEdit> points, double ppi) {}
@@ -175,6 +192,10 @@ final class LineStages {
                 on.pxPerMm(),
                 on.oneBit(),
                 run.progress());
+    }
+
+    private static Tracing traceAnew(Inked on, Run<Inked, Tracing> run) {
+        return Tracer.trace(on.weighed().value(), on.settings(), run.progress());
     }
 
     private static Tracing trace(Inked on, Run<Inked, Tracing> run) {

@@ -85,6 +85,17 @@ public final class Pipeline {
     }
 
     /**
+     * The same lines wider or thinner by one factor, round the same middles.
+     *
+     * @param widths how many times as wide, over 0
+     * @throws PictureException never; stages may read files
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    Traced widened(Traced traced, double widths, Progress progress) throws PictureException {
+        return new LinePass(outcomes).widened(traced, widths, progress);
+    }
+
+    /**
      * Finds the areas between lines and lays the job's colours.
      *
      * @throws java.util.concurrent.CancellationException if {@code progress} says so

@@ -1,6 +1,7 @@
 package neattrace.job.setting;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
@@ -201,6 +202,17 @@ public final class GoodsSettings {
                         },
                 job -> goods(job).sizing().fit(),
                 (job, v) -> set(job, goods -> goods.withSizing(goods.sizing().withFit(v))));
+    }
+
+    /** What becomes of the width of lines at another size. */
+    public Option<Boolean> weightsKept() {
+        return new Option<>(
+                key("lines"),
+                "Width of lines",
+                List.of(false, true),
+                kept -> kept ? "as wide as drawn" : "scaled with the drawing",
+                job -> job.goods().of(id).map(WantedGoods::weightsKept).orElse(false),
+                (job, v) -> changed(job, one -> one.withWeightsKept(v)));
     }
 
     /** How black is printed on it. */

@@ -55,6 +55,7 @@ final class LimitCheck {
                                 .toList());
         for (SolidBlack dot : net.solids()) {
             double across = 2 * dot.largestRadius() / pxPerMm;
+            // A dot is an area, not a line: it grows with the drawing.
             if (dot.radius().length < 6 && across < limits.seenMm()) {
                 Point at = dot.at().times(1 / pxPerMm);
                 findings.add(new LineFinding(Kind.UNSEEN, at, at, at, across, Optional.empty()));
@@ -70,14 +71,21 @@ final class LimitCheck {
             gaps.each(
                     line,
                     side,
-                    limits.leastGapMm() * pxPerMm,
+                    limits.leastGapMm() * pxPerMm + Math.max(0, taken(line)),
                     (of, at, from, to, gap) -> tight(of, at, from, to, gap, found));
         }
         return found;
     }
 
+    /**
+     * Paper beside a line that wider lines on both its sides take, px; those across are like it.
+     */
+    private double taken(InkLine line) {
+        return (limits.widths() - 1) * line.usualWidth();
+    }
+
     private void thin(InkLine line, List<LineFinding> found) {
-        double least = Math.max(limits.leastLineMm(), limits.seenMm()) * pxPerMm;
+        double least = Math.max(limits.leastLineMm(), limits.seenMm()) * pxPerMm / limits.widths();
         int n = line.size();
         int skip = line.closed() ? 0 : (int) Math.min(n / 3.0, END_WIDTHS * line.usualWidth());
         int from = -1;
@@ -100,10 +108,10 @@ final class LimitCheck {
         if (to - from < LEAST_WIDTHS * line.width()[thinnest]) {
             return;
         }
-        double mm = line.width()[thinnest] / pxPerMm;
+        double mm = line.width()[thinnest] / pxPerMm * limits.widths();
         boolean thin = mm < limits.leastLineMm();
         PenTrack track = PenTrack.of(line, from, to);
-        double least = Math.max(limits.leastLineMm(), limits.seenMm()) * pxPerMm;
+        double least = Math.max(limits.leastLineMm(), limits.seenMm()) * pxPerMm / limits.widths();
         double[] wide = track.width().clone();
         for (int i = 0; i < wide.length; i++) {
             wide[i] = Math.max(wide[i], SPARE * least);
@@ -127,7 +135,7 @@ final class LimitCheck {
 
     private void tight(
             InkLine line, int side, int from, int to, double[] gap, List<LineFinding> found) {
-        double mean = SideGaps.mean(gap, from, to);
+        double mean = SideGaps.mean(gap, from, to) - taken(line);
         boolean tight =
                 to - from >= LEAST_WIDTHS * line.usualWidth()
                         && mean < limits.leastGapMm() * pxPerMm
@@ -139,7 +147,7 @@ final class LimitCheck {
                             SideGaps.middle(line, side, from, to, gap).times(1 / pxPerMm),
                             line.at(from).times(1 / pxPerMm),
                             line.at(to).times(1 / pxPerMm),
-                            mean / pxPerMm,
+                            Math.max(0, mean) / pxPerMm,
                             Optional.empty()));
         }
     }

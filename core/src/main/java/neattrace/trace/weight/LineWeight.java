@@ -83,6 +83,31 @@ public final class LineWeight {
         return now;
     }
 
+    /**
+     * All lines wider or thinner by one factor; their middles and solid blacks stay where they are.
+     * No line gets thinner than 1.6 px: it would fall apart.
+     *
+     * @param net the lines of {@code map}
+     * @param factor over 0; 1 gives the map itself
+     * @param oneBit whether pixels are all black or all white
+     */
+    public static InkMap widened(InkMap map, LineNet net, double factor, boolean oneBit) {
+        if (!(factor > 0)) {
+            throw new IllegalArgumentException("lines are widened by more than 0 times");
+        }
+        if (factor == 1) {
+            return map;
+        }
+        InkMap soft = oneBit ? new LineWeight(map, 1).softened() : map;
+        return Redrawn.of(
+                soft,
+                net,
+                stroke ->
+                        Arrays.stream(stroke.width())
+                                .map(width -> Math.max(Math.min(width, LEAST_PX), width * factor))
+                                .toArray());
+    }
+
     private List<Contour> contours() {
         return ContourTracer.trace(map, false, Progress.SILENT);
     }

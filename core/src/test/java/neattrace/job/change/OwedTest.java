@@ -6,10 +6,12 @@ import java.time.LocalDateTime;
 import java.util.List;
 import neattrace.geom.Point;
 import neattrace.goods.FileUse;
+import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.job.History;
 import neattrace.job.Job;
+import neattrace.job.WantedGoods;
 import neattrace.job.json.JobState;
 import neattrace.testing.Jobs;
 import org.junit.jupiter.api.Test;
@@ -46,7 +48,7 @@ class OwedTest {
     void aFileIsTickedUntilTheDrawingChanges() {
         Job job = sticker();
         assertThat(owed(job, FileUse.PDF).current()).isFalse();
-        Job written = Owed.written(job, job, FileUse.PDF, "a.pdf", THEN);
+        Job written = Owed.written(job, job, FileUse.PDF, 1, "a.pdf", THEN);
         assertThat(owed(written, FileUse.PDF).current()).isTrue();
         assertThat(owed(written, FileUse.PNG).current()).isFalse();
         Job changed = written.withFills(List.of());
@@ -56,11 +58,30 @@ class OwedTest {
         assertThat(owed(back, FileUse.PDF).current()).as("as it was when written").isTrue();
     }
 
+    /** A PDF of the sticker is none of the shirt, and none of a larger sticker. */
+    @Test
+    void aFileIsOwedForItsOwnGoodsAtTheirOwnSize() {
+        Job sticker = sticker();
+        Job both = sticker.withGoods(sticker.goods().with(UsualGoods.of(GoodsKind.SHIRT)));
+        Job written = Owed.written(both, both, FileUse.PDF, 1, "a.pdf", THEN);
+        assertThat(Owed.of(written))
+                .filteredOn(one -> one.use() == FileUse.PDF && one.goods().id() == 2)
+                .noneMatch(Owed::current);
+        WantedGoods main = written.goods().main().orElseThrow();
+        Goods larger = main.goods().withSizing(main.goods().sizing().withWidthMm(75));
+        Job resized = written.withGoods(written.goods().with(main.withGoods(larger)));
+        assertThat(owed(resized, FileUse.PDF).current()).isFalse();
+        Job kept = written.withGoods(written.goods().with(main.withWeightsKept(true)));
+        assertThat(owed(kept, FileUse.PDF).current()).isFalse();
+        Job told = written.withGoods(written.goods().with(main.withPieces(70).withMaker("B")));
+        assertThat(owed(told, FileUse.PDF).current()).as("the file is the same").isTrue();
+    }
+
     @Test
     void aFileOfAnEarlierStateIsNoFileOfThisOne() {
         Job before = sticker();
         Job after = before.withFills(List.of());
-        Job written = Owed.written(after, before, FileUse.PDF, "a.pdf", THEN);
+        Job written = Owed.written(after, before, FileUse.PDF, 1, "a.pdf", THEN);
         assertThat(owed(written, FileUse.PDF).current()).isFalse();
     }
 
@@ -80,7 +101,8 @@ class OwedTest {
         Job job = sticker();
         History history = History.of(job).then("Bare", job.withFills(List.of()));
         History noted =
-                history.noted(now -> Owed.written(now, history.job(), FileUse.PNG, "a.png", THEN));
+                history.noted(
+                        now -> Owed.written(now, history.job(), FileUse.PNG, 1, "a.png", THEN));
         assertThat(noted.undone().job().log().written()).hasSize(1);
         assertThat(owed(noted.job(), FileUse.PNG).current()).isTrue();
         assertThat(owed(noted.undone().job(), FileUse.PNG).current()).isFalse();

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -26,6 +27,7 @@ import neattrace.flat.Fill;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
@@ -43,6 +45,14 @@ import neattrace.job.SheetSection;
 import neattrace.job.Source;
 import neattrace.job.WantedGoods;
 import neattrace.job.WrittenFile;
+import neattrace.job.log.Drivers;
+import neattrace.job.log.Estimate;
+import neattrace.job.log.Proof;
+import neattrace.job.log.Snapshot;
+import neattrace.job.log.Tools;
+import neattrace.job.log.WorkLog;
+import neattrace.job.log.WorkStage;
+import neattrace.job.log.WorkedTime;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.Lab;
@@ -77,7 +87,11 @@ class JobFileTest {
                             3,
                             List.of(
                                     new Reference("own photo", "", Reference.Use.OWN),
-                                    new Reference("postcard", "a museum", Reference.Use.UNKNOWN)),
+                                    new Reference(
+                                            "postcard",
+                                            "a museum",
+                                            Reference.Use.UNKNOWN,
+                                            new Snapshot(new byte[] {-1, -40, 0, 7}))),
                             List.of(Lettering.between(new Point(9, 8), new Point(5, 6.5)))),
                     new SheetSection(412.5, Recipes.full().withInkPercent(41.25)),
                     Recipes.lines(),
@@ -133,6 +147,9 @@ class JobFileTest {
                                             false,
                                             40,
                                             "Harbour Press",
+                                            true,
+                                            new Costs(
+                                                    12, 8.5, 320, 450, 3, 1.2, 2, 0.5, 30, 4.9, 60),
                                             List.of(FileUse.ORA, FileUse.PDF))),
                     new LogSection(
                             List.of(
@@ -141,9 +158,26 @@ class JobFileTest {
                             List.of(
                                     new WrittenFile(
                                             FileUse.SVG,
+                                            2,
                                             "a.svg",
                                             LocalDateTime.of(2027, 3, 1, 14, 2),
-                                            "00"))),
+                                            "00")),
+                            new WorkLog(
+                                    new Tools("Flatbed", "Card 250 g", "Brush pen"),
+                                    List.of(
+                                            new WorkedTime(
+                                                    "line", LocalDate.of(2027, 2, 27), 4210)),
+                                    Map.of(WorkStage.INKS, 5.5),
+                                    Optional.of(new Drivers(8210.5, 84, 2, 3, 4)),
+                                    List.of(new Estimate(WorkStage.LINES, 0.25, 0.5, 1.25))),
+                            List.of(
+                                    new Proof(
+                                            LocalDate.of(2027, 3, 4),
+                                            2,
+                                            Set.of(Proof.Fault.HALO, Proof.Fault.BLACK_WEAK),
+                                            "Grey on “green”",
+                                            "rich black",
+                                            new Snapshot(new byte[] {1, 2, 3})))),
                     KeptFields.NONE);
 
     /** One of everything that can be decided about lines. */
@@ -173,7 +207,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 7");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 8");
         }
     }
 
@@ -283,11 +317,11 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 7", "\"version\" : 8");
+        Path path = withJson("\"version\" : 8", "\"version\" : 9");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
-                .hasMessageContaining("version 8")
-                .hasMessageContaining("up to 7");
+                .hasMessageContaining("version 9")
+                .hasMessageContaining("up to 8");
     }
 
     /** Written by a program that knows more: kept through changes and written back. */

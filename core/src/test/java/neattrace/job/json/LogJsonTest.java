@@ -11,6 +11,7 @@ import neattrace.goods.FileUse;
 import neattrace.job.LogSection;
 import neattrace.job.Settled;
 import neattrace.job.WrittenFile;
+import neattrace.job.log.WorkLog;
 import neattrace.json.DamagedException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,9 +31,12 @@ class LogJsonTest {
                         List.of(
                                 new WrittenFile(
                                         FileUse.PDF,
+                                        3,
                                         "Möwe.pdf",
                                         LocalDateTime.of(2028, 2, 29, 23, 59, 7),
-                                        "5f2c9a0be1d47e63")));
+                                        "5f2c9a0be1d47e63")),
+                        WorkLog.EMPTY,
+                        List.of());
         ObjectNode node = MAPPER.createObjectNode();
         LogJson.write(log, node);
         LogSection read = LogJson.read(node);

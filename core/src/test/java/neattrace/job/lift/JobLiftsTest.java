@@ -17,6 +17,7 @@ import neattrace.flat.FlatRecipe;
 import neattrace.flat.Palette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.Costs;
 import neattrace.goods.Detail;
 import neattrace.goods.Goods;
 import neattrace.goods.Sizing;
@@ -25,7 +26,9 @@ import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.KeptFields;
 import neattrace.job.Settled;
+import neattrace.job.WantedGoods;
 import neattrace.job.file.JobFile;
+import neattrace.job.log.WorkLog;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.raster.reading.Opening;
@@ -153,6 +156,23 @@ class JobLiftsTest {
         assertThat(open(json("v1")).goods()).as("as usual").isEqualTo(GoodsSection.UNDECIDED);
     }
 
+    /** Nobody knows in which size files were written then, so none is ticked for goods. */
+    @Test
+    void theSeventhHadNeitherWorkNorCosts() throws IOException {
+        Job job = open(json("v7"));
+        assertThat(job.log().work()).isEqualTo(WorkLog.EMPTY);
+        assertThat(job.log().proofs()).isEmpty();
+        assertThat(job.log().written()).singleElement().matches(file -> file.goods() == 0);
+        assertThat(job.brief().references())
+                .hasSize(2)
+                .allMatch(reference -> reference.picture().isEmpty());
+        WantedGoods goods = job.goods().main().orElseThrow();
+        assertThat(goods.costs()).isEqualTo(Costs.UNKNOWN);
+        assertThat(goods.weightsKept()).isFalse();
+        assertThat(goods.maker()).isEqualTo("Harbour Press");
+        assertThat(job.kept()).isEqualTo(KeptFields.NONE);
+    }
+
     /** Ids that only a form or a line still mentions are not given again. */
     @Test
     void idsThatWereUsedAreRemembered() throws IOException {
@@ -162,7 +182,7 @@ class JobLiftsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5"})
+    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5", "v6", "v7"})
     void whatWasLiftedIsSavedAsTheNewestAndStaysTheSame(String version) throws IOException {
         Job lifted = open(json(version));
         Path file = folder.resolve("again" + JobFile.ENDING);

@@ -84,6 +84,23 @@ class LineWeightTest {
     }
 
     @Test
+    void linesOfAnotherWidthAreWhatAnotherPenDraws() {
+        for (double factor : new double[] {0.5, 1.6}) {
+            InkMap map = drawn(6);
+            InkMap other =
+                    LineWeight.widened(
+                            map, CentrelineFinder.find(map, Progress.SILENT), factor, false);
+            InkMap pen = drawn(6 * factor);
+            assertThat(difference(other, pen)).isLessThan(0.12);
+            assertThat(ink(other)).isCloseTo(ink(pen), within(0.02 * ink(pen)));
+        }
+        InkMap hair = drawn(3);
+        InkMap thin =
+                LineWeight.widened(hair, CentrelineFinder.find(hair, Progress.SILENT), 0.01, false);
+        assertThat(pieces(thin)).as("none falls apart").isEqualTo(pieces(hair));
+    }
+
+    @Test
     void noLineFallsApartHoweverMuchIsTakenOff() {
         InkMap map = drawn(4);
         InkMap thin = apply(map, WeightRecipe.AS_DRAWN.withAllMm(-2));

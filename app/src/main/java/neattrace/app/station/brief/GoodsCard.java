@@ -106,7 +106,7 @@ final class GoodsCard extends Button {
                         pageMm);
         title.setText(wanted.goods().name());
         size.setText(size(fit, scanPpi));
-        lines.setText(thinnestMm.isPresent() ? lines(fit, thinnestMm.getAsDouble()) : "");
+        lines.setText(thinnestMm.isPresent() ? lines(wanted, fit, thinnestMm.getAsDouble()) : "");
         setId("goods-card-" + wanted.id());
         setAccessibleText(title.getText() + ". " + size.getText() + " " + lines.getText());
         paint();
@@ -136,8 +136,16 @@ final class GoodsCard extends Button {
                 largest);
     }
 
-    private static String lines(GoodsFit fit, double pageMm) {
+    private static String lines(WantedGoods wanted, GoodsFit fit, double pageMm) {
         Detail detail = fit.goods().detail();
+        if (wanted.weightsKept()) {
+            return String.format(
+                    Locale.ROOT,
+                    "Lines stay as wide as drawn: its thinnest are %.2f mm; it holds lines from"
+                            + " %.2f on.",
+                    pageMm,
+                    detail.lineMm());
+        }
         double thinnest = pageMm * fit.factor();
         boolean thin = thinnest < detail.lineMm();
         // So near to the limit that it takes one digit more to tell.

@@ -19,7 +19,6 @@ import neattrace.goods.Needs.Coloured;
 import neattrace.goods.Silhouette;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.pipeline.Extent;
 import neattrace.print.Artwork;
 
 /** All goods of a drawing over the table, each as large as there is room for. */
@@ -35,10 +34,13 @@ final class GoodsCards extends GridPane {
     private final Map<Integer, GoodsCard> cards = new LinkedHashMap<>();
     private final Map<Integer, Painted> painted = new LinkedHashMap<>();
     private final Map<Integer, Object> cut = new LinkedHashMap<>();
+    private final Map<Integer, Artwork> seen = new LinkedHashMap<>();
+    private final KeptLines keptLines;
     private boolean here;
 
     GoodsCards(BriefDesk desk) {
         this.desk = desk;
+        this.keptLines = new KeptLines(desk.workspace());
         setId("goods-cards");
         getStyleClass().add("wall");
         setHgap(14);
@@ -62,20 +64,39 @@ final class GoodsCards extends GridPane {
      * @param thinnestMm its thinnest lines, on the page; empty as long as they are not known
      */
     void show(Shown shown, OptionalDouble thinnestMm) {
-        Drawing drawing = shown.drawing();
-        List<WantedGoods> wanted = drawing.job().goods().wanted();
+        List<WantedGoods> wanted = shown.drawing().job().goods().wanted();
         arrange(wanted);
-        Extent extent = drawing.extent();
+        keptLines.keep(wanted);
         for (WantedGoods one : wanted) {
-            GoodsFit fit = GoodsFit.of(one.goods(), extent.widthMm(), extent.heightMm());
-            GoodsCard card = cards.get(one.id());
-            card.show(
-                    one, fit, extent, drawing.widthMm(), drawing.traced().scan().ppi(), thinnestMm);
-            paint(one.id());
-            cut(one, card, drawing.lines(), fit);
+            show(one, shown, thinnestMm);
         }
         choose();
         setHere(here);
+    }
+
+    private void show(WantedGoods one, Shown shown, OptionalDouble thinnestMm) {
+        KeptLines.Art art =
+                keptLines.of(
+                        shown,
+                        one,
+                        () -> {
+                            if (desk.shown() == shown && cards.containsKey(one.id())) {
+                                show(one, shown, thinnestMm);
+                            }
+                        });
+        Drawing drawing = art.made().drawing();
+        GoodsFit fit = art.made().fit();
+        GoodsCard card = cards.get(one.id());
+        card.show(
+                one,
+                fit,
+                drawing.extent(),
+                drawing.widthMm(),
+                drawing.traced().scan().ppi(),
+                thinnestMm);
+        seen.put(one.id(), art.artwork());
+        paint(one.id());
+        cut(one, card, drawing.lines(), fit);
     }
 
     private void choose() {
@@ -93,6 +114,7 @@ final class GoodsCards extends GridPane {
         cards.clear();
         painted.keySet().retainAll(ids);
         cut.keySet().retainAll(ids);
+        seen.keySet().retainAll(ids);
         for (int id : ids) {
             GoodsCard card = before.get(id);
             cards.put(
@@ -129,22 +151,20 @@ final class GoodsCards extends GridPane {
 
     /** Paints the drawing in the size in which it is seen: scaled down it would be ragged. */
     private void paint(int id) {
-        Shown shown = desk.shown();
+        Artwork art = seen.get(id);
         GoodsCard card = cards.get(id);
-        if (shown == null || card == null) {
+        if (art == null || card == null) {
             return;
         }
-        double side = Math.max(shown.art().widthMm(), shown.art().heightMm());
+        double side = Math.max(art.widthMm(), art.heightMm());
         int px = (int) Math.min(MOST_PX, Math.rint(side * card.pagePxPerMm()));
         Painted last = painted.get(id);
         boolean near =
-                last != null
-                        && last.art() == shown.art()
-                        && Math.abs(last.sidePx() - px) <= NEAR * px;
+                last != null && last.art() == art && Math.abs(last.sidePx() - px) <= NEAR * px;
         if (px < 1 || near) {
             return;
         }
-        Painted next = new Painted(shown.art(), px);
+        Painted next = new Painted(art, px);
         painted.put(id, next);
         boolean colours =
                 desk.job()

@@ -11,8 +11,8 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import neattrace.job.log.Estimate;
 import neattrace.plan.Booking;
-import neattrace.plan.Estimate;
 import neattrace.plan.Plan;
 import neattrace.plan.WorkCalendar;
 

@@ -88,6 +88,7 @@ final class SizeSentences extends VBox {
             other.setId("goods-size-" + id);
             shows.add(job -> other.show(""));
             getChildren().add(new Sentence("Or:", other));
+            getChildren().add(new Sentence("Its lines are", field(set.weightsKept()), "."));
         }
     }
 

@@ -13,7 +13,9 @@ import neattrace.export.PdfWriter;
 import neattrace.export.PngWriter;
 import neattrace.export.SvgWriter;
 import neattrace.goods.GoodsFit;
+import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.GoodsDrawing;
 import neattrace.job.pipeline.Traced;
 import neattrace.print.Artwork;
 import neattrace.print.GoodsPage;
@@ -36,22 +38,7 @@ final class FileMaker {
 
     /** How large the drawing comes out on goods; empty for the size of the scan. */
     static Optional<GoodsFit> fit(Drawing drawing, int id) {
-        return drawing.job()
-                .goods()
-                .of(id)
-                .map(
-                        one ->
-                                GoodsFit.of(
-                                        one.goods(),
-                                        drawing.extent().widthMm(),
-                                        drawing.extent().heightMm()));
-    }
-
-    /** A plan in the size that was chosen. */
-    private PrintPlan sized(PrintPlan plan, Drawing drawing, int id) {
-        return fit(drawing, id)
-                .map(fit -> GoodsPage.place(plan, fit, drawing.extent(), workspace.press()))
-                .orElse(plan);
+        return drawing.job().goods().of(id).map(one -> GoodsDrawing.fit(drawing, one));
     }
 
     /** What a format cannot hold, in plain words; empty if it holds everything. */
@@ -73,8 +60,7 @@ final class FileMaker {
 
     /** Writes the drawing in a format. */
     void write(FileFormat format, Shown now, Wish wish, OutputStream out) throws IOException {
-        Artwork art = now.art().forFiles();
-        PrintPlan plan = sized(plan(format, art, now, wish), now.drawing(), wish.goods());
+        PrintPlan plan = plan(format, now, wish);
         switch (format) {
             case SVG -> SvgWriter.write(plan, out);
             case PDF -> PdfWriter.write(plan, out);
@@ -85,13 +71,32 @@ final class FileMaker {
         }
     }
 
-    private PrintPlan plan(FileFormat format, Artwork art, Shown now, Wish wish) {
-        Traced traced = now.drawing().traced();
+    /** In the size that was chosen. */
+    private PrintPlan plan(FileFormat format, Shown now, Wish wish) throws IOException {
+        Optional<WantedGoods> wanted = now.drawing().job().goods().of(wish.goods());
+        if (wanted.isEmpty()) {
+            return plan(format, now.art(), now.drawing().traced(), wish.strokes());
+        }
+        GoodsDrawing made =
+                GoodsDrawing.of(workspace.pipeline(), now.drawing(), wanted.get(), Progress.SILENT);
+        Artwork art =
+                made.drawing() == now.drawing()
+                        ? now.art()
+                        : Artwork.of(made.drawing(), workspace.press());
+        return GoodsPage.place(
+                plan(format, art, made.drawing().traced(), wish.strokes()),
+                made.fit(),
+                made.drawing().extent(),
+                workspace.press());
+    }
+
+    private PrintPlan plan(FileFormat format, Artwork shown, Traced traced, boolean strokes) {
+        Artwork art = shown.forFiles();
         return switch (format) {
-            case SVG -> wish.strokes() ? Plans.strokes(art, strokes(traced)) : Plans.of(art);
+            case SVG -> strokes ? Plans.strokes(art, strokes(traced)) : Plans.of(art);
             case PNG, ORA -> Plans.forPixels(art);
             case DXF ->
-                    wish.strokes()
+                    strokes
                             ? Plans.cut(strokes(traced), art.widthMm(), art.heightMm())
                             : Plans.cut(traced.lines(), art.widthMm(), art.heightMm());
             default -> Plans.of(art);

@@ -146,7 +146,11 @@ public final class HandOverPanel implements StationPanel {
         return offered.stream()
                 .filter(one -> one.id() == id)
                 .findFirst()
-                .map(one -> "the " + one.goods().words())
+                .map(
+                        one ->
+                                "the "
+                                        + one.goods().words()
+                                        + (one.weightsKept() ? ", lines as wide as drawn" : ""))
                 .orElse("the scan");
     }
 
@@ -181,11 +185,11 @@ public final class HandOverPanel implements StationPanel {
                 () -> AtomicFile.write(file, out -> maker.write(format, now, wish, out)),
                 () -> {
                     written = true;
-                    note(format, file, now.drawing().job());
+                    note(format, file, now.drawing().job(), wish.goods());
                 });
     }
 
-    private void note(FileFormat format, Path file, Job of) {
+    private void note(FileFormat format, Path file, Job of, int goods) {
         FileUse.of(format.name().toLowerCase(Locale.ROOT))
                 .ifPresent(
                         use ->
@@ -195,6 +199,7 @@ public final class HandOverPanel implements StationPanel {
                                                         job,
                                                         of,
                                                         use,
+                                                        goods,
                                                         String.valueOf(file.getFileName()),
                                                         LocalDateTime.now())));
     }

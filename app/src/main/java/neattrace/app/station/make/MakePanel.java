@@ -25,6 +25,7 @@ import neattrace.export.OneBitWriter.Format;
 import neattrace.files.FileNames;
 import neattrace.goods.FileUse;
 import neattrace.job.Job;
+import neattrace.job.WantedGoods;
 import neattrace.job.change.Owed;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.sheets.MadeSheet;
@@ -130,15 +131,17 @@ public final class MakePanel implements StationPanel {
     }
 
     private void note(Path target, Job of) {
-        bench.workspace()
-                .note(
-                        job ->
-                                Owed.written(
-                                        job,
-                                        of,
-                                        FileUse.TIFF,
-                                        String.valueOf(target.getFileName()),
-                                        LocalDateTime.now()));
+        LocalDateTime now = LocalDateTime.now();
+        String name = String.valueOf(target.getFileName());
+        // A sheet is as large as the scan, whatever it is owed for.
+        List<Integer> goods =
+                of.goods().wanted().stream()
+                        .filter(one -> one.owed().contains(FileUse.TIFF))
+                        .map(WantedGoods::id)
+                        .toList();
+        for (int id : goods.isEmpty() ? List.of(0) : goods) {
+            bench.workspace().note(job -> Owed.written(job, of, FileUse.TIFF, id, name, now));
+        }
     }
 
     private void folder() {

@@ -1,4 +1,4 @@
-package neattrace.plan;
+package neattrace.job.log;
 
 /**
  * How long a stage takes, hours: in four of five cases between low and high.

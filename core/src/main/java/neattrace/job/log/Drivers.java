@@ -1,4 +1,4 @@
-package neattrace.plan;
+package neattrace.job.log;
 
 /**
  * What drives the hours of a drawing.
