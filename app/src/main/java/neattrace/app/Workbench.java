@@ -11,6 +11,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
@@ -34,6 +35,12 @@ import neattrace.job.Job;
 
 /** The whole window: route above; docket, table and findings side by side; foot below. */
 final class Workbench extends BorderPane implements FindingsRoom.Acts {
+
+    /** Time at a station is noted when it is left, if it was so much. */
+    private static final int WORTH_NOTING_SECONDS = 30;
+
+    /** No more time than this is lost if the program ends without warning. */
+    private static final int SAFE_SECONDS = 300;
 
     private final Workspace workspace;
     private final Table table = new Table();
@@ -184,6 +191,8 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
                 workspace.say("");
             }
         }
+        workspace.clock().at(key);
+        workspace.noteWork(WORTH_NOTING_SECONDS);
         station = next;
         route.select(key);
         docket.show(next.stop().title(), next.purpose(), next.content());
@@ -295,6 +304,15 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     /** Answers to the keyboard of a scene. */
     void listenTo(Scene scene) {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, new Keyboard(this, workspace, table));
+        scene.addEventFilter(InputEvent.ANY, event -> moved());
+    }
+
+    /** Work goes on; now and then its time is noted, so that a crash takes little of it. */
+    private void moved() {
+        workspace.clock().moved();
+        if (workspace.progressProperty().get() < 0) {
+            workspace.noteWork(SAFE_SECONDS);
+        }
     }
 
     /** The card of keys lies over all rooms. */

@@ -77,6 +77,7 @@ class ArchitectureTest {
         "neattrace.job",
         "neattrace.job.change",
         "neattrace.job.file",
+        "neattrace.job.log",
         "neattrace.job.pipeline",
         "neattrace.job.setting",
         "neattrace.job.sheets",

@@ -25,11 +25,13 @@ import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.plan.Booking;
 import neattrace.plan.JobTasks;
+import neattrace.plan.PastWork;
 import neattrace.plan.Plan;
 import neattrace.plan.PlanCalendar;
 import neattrace.plan.PlanJson;
 import neattrace.plan.Planner;
 import neattrace.plan.Task;
+import neattrace.plan.TrackRecord;
 import neattrace.plan.WorkCalendar;
 import neattrace.trace.review.WidthTable;
 import picocli.CommandLine.Command;
@@ -70,6 +72,12 @@ final class PlanCommand implements Callable<Integer> {
             description = "The first day of work; else today.")
     private String from;
 
+    @Option(
+            names = "--past",
+            paramLabel = "PAST" + JobFile.ENDING,
+            description = "A job whose log tells how long work takes; several times.")
+    private List<Path> past = List.of();
+
     @Option(names = "--ics", paramLabel = "OUT.ics", description = "For calendars (iCalendar).")
     private Path ics;
 
@@ -87,12 +95,19 @@ final class PlanCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Usage.checkNotInput(spec, inputs, ics);
+        Usage.checkNotInput(spec, past, ics);
         Usage.checkEnding(spec, "--ics", ics, ".ics");
         WorkCalendar calendar = calendar();
         LocalDate today = from == null ? LocalDate.now() : day("--from", from);
+        List<Job> known = new ArrayList<>();
+        for (Path one : past) {
+            known.add(JobFile.peek(one));
+        }
+        List<PastWork> work = known.stream().flatMap(job -> PastWork.of(job).stream()).toList();
+        TrackRecord record = TrackRecord.of(known);
         List<Task> tasks = new ArrayList<>();
         for (Path input : inputs) {
-            tasks.add(task(input));
+            tasks.add(task(input, work));
         }
         Plan plan = Planner.plan(tasks, calendar, today);
         if (ics != null) {
@@ -102,9 +117,12 @@ final class PlanCommand implements Callable<Integer> {
             AtomicFile.write(ics, out -> out.write(text));
         }
         if (json) {
-            reporter.say(PlanJson.write(plan));
+            reporter.say(PlanJson.write(plan, record));
         } else {
             plan.outcomes().forEach(outcome -> tell(outcome, plan));
+            if (record.stages() > 0) {
+                reporter.say(record.words());
+            }
         }
         return ExitCode.DONE;
     }
@@ -142,7 +160,7 @@ final class PlanCommand implements Callable<Integer> {
                                         option + ": “" + text + "” is no day such as 2027-03-12."));
     }
 
-    private Task task(Path input) throws IOException {
+    private Task task(Path input, List<PastWork> work) throws IOException {
         Job job = JobFile.open(input);
         LocalDate due =
                 job.brief()
@@ -157,7 +175,7 @@ final class PlanCommand implements Callable<Integer> {
         Drawing drawing = pipeline.run(job, reporter.progress().part(0, 0.6));
         LineStudy study = pipeline.study(drawing.traced(), reporter.progress().part(0.6, 1));
         double lineMm = study.widths().map(WidthTable::lengthMm).orElse(0.0);
-        return JobTasks.task(drawing, lineMm, due, job.brief().announceDays(), List.of());
+        return JobTasks.task(drawing, lineMm, due, job.brief().announceDays(), work);
     }
 
     private void tell(Plan.Outcome outcome, Plan plan) {

@@ -80,4 +80,169 @@ public record Costs(
         double nothing = 1e-9;
         return (int) Math.floor((sheet + spacingMm) / (piece + spacingMm) + nothing);
     }
+
+    public Costs withSetUp(double value) {
+        return new Costs(
+                value,
+                perInk,
+                sheetWidthMm,
+                sheetHeightMm,
+                spacingMm,
+                material,
+                hours,
+                minutes,
+                hourly,
+                post,
+                markup);
+    }
+
+    public Costs withPerInk(double value) {
+        return new Costs(
+                setUp,
+                value,
+                sheetWidthMm,
+                sheetHeightMm,
+                spacingMm,
+                material,
+                hours,
+                minutes,
+                hourly,
+                post,
+                markup);
+    }
+
+    public Costs withSheetWidthMm(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                value,
+                sheetHeightMm,
+                spacingMm,
+                material,
+                hours,
+                minutes,
+                hourly,
+                post,
+                markup);
+    }
+
+    public Costs withSheetHeightMm(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                sheetWidthMm,
+                value,
+                spacingMm,
+                material,
+                hours,
+                minutes,
+                hourly,
+                post,
+                markup);
+    }
+
+    public Costs withSpacingMm(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                sheetWidthMm,
+                sheetHeightMm,
+                value,
+                material,
+                hours,
+                minutes,
+                hourly,
+                post,
+                markup);
+    }
+
+    public Costs withMaterial(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                sheetWidthMm,
+                sheetHeightMm,
+                spacingMm,
+                value,
+                hours,
+                minutes,
+                hourly,
+                post,
+                markup);
+    }
+
+    public Costs withHours(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                sheetWidthMm,
+                sheetHeightMm,
+                spacingMm,
+                material,
+                value,
+                minutes,
+                hourly,
+                post,
+                markup);
+    }
+
+    public Costs withMinutes(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                sheetWidthMm,
+                sheetHeightMm,
+                spacingMm,
+                material,
+                hours,
+                value,
+                hourly,
+                post,
+                markup);
+    }
+
+    public Costs withHourly(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                sheetWidthMm,
+                sheetHeightMm,
+                spacingMm,
+                material,
+                hours,
+                minutes,
+                value,
+                post,
+                markup);
+    }
+
+    public Costs withPost(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                sheetWidthMm,
+                sheetHeightMm,
+                spacingMm,
+                material,
+                hours,
+                minutes,
+                hourly,
+                value,
+                markup);
+    }
+
+    public Costs withMarkup(double value) {
+        return new Costs(
+                setUp,
+                perInk,
+                sheetWidthMm,
+                sheetHeightMm,
+                spacingMm,
+                material,
+                hours,
+                minutes,
+                hourly,
+                post,
+                value);
+    }
 }

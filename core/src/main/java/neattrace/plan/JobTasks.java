@@ -3,16 +3,24 @@ package neattrace.plan;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.Job;
 import neattrace.job.change.Owed;
 import neattrace.job.log.Drivers;
+import neattrace.job.log.Estimate;
+import neattrace.job.log.Proof;
 import neattrace.job.log.WorkStage;
 import neattrace.job.pipeline.Drawing;
 
 /** What is still to be done on a job, told by the job itself. */
 public final class JobTasks {
+
+    /**
+     * So little of a stage is hardly begun; so much is left of one that took longer than thought.
+     */
+    private static final double STILL = 0.1;
 
     private JobTasks() {}
 
@@ -37,7 +45,8 @@ public final class JobTasks {
 
     /**
      * Stages that are still to be done: what is scanned is drawn; what has lines set or mended is
-     * traced; what has no bare area is coloured; what is owed no more is made.
+     * traced; what has no bare area is coloured; what came back without a fault is proofed; what is
+     * owed no more is made.
      */
     public static Set<WorkStage> left(Drawing drawing) {
         Set<WorkStage> left =
@@ -48,6 +57,10 @@ public final class JobTasks {
         if (!drawing.attachment().swatchOf().isEmpty() && drawing.emptyAreas().isEmpty()) {
             left.remove(WorkStage.COLOUR);
         }
+        List<Proof> proofs = drawing.job().log().proofs();
+        if (!proofs.isEmpty() && proofs.get(proofs.size() - 1).faults().isEmpty()) {
+            left.remove(WorkStage.PROOF);
+        }
         List<Owed> owed = Owed.of(drawing.job());
         if (!owed.isEmpty() && owed.stream().allMatch(Owed::current)) {
             left.clear();
@@ -55,16 +68,39 @@ public final class JobTasks {
         return left;
     }
 
+    /**
+     * Estimates of stages that were hardly begun: an estimate of what is half done tells nothing.
+     */
+    public static List<Estimate> first(Job job, Drivers drivers, List<PastWork> past) {
+        Map<WorkStage, Double> taken = job.log().work().hours();
+        return Estimator.estimate(drivers, past).stream()
+                .filter(one -> one.likely() > 0)
+                .filter(one -> taken.getOrDefault(one.stage(), 0.0) <= STILL * one.likely())
+                .toList();
+    }
+
     /** The job as a task for the planner. */
     public static Task task(
             Drawing drawing, double lineMm, LocalDate due, int announceDays, List<PastWork> past) {
         Set<WorkStage> left = left(drawing);
+        Map<WorkStage, Double> taken = drawing.job().log().work().hours();
         return new Task(
                 drawing.job().title(),
                 due,
                 announceDays,
                 Estimator.estimate(drivers(drawing, lineMm), past).stream()
                         .filter(one -> left.contains(one.stage()) && one.likely() > 0)
+                        .map(one -> rest(one, taken.getOrDefault(one.stage(), 0.0)))
                         .toList());
+    }
+
+    /** What is left of a stage on which some hours were spent; while it is left, something is. */
+    private static Estimate rest(Estimate whole, double taken) {
+        double likely = Math.max(STILL * whole.likely(), whole.likely() - taken);
+        return new Estimate(
+                whole.stage(),
+                Math.min(likely, Math.max(0, whole.low() - taken)),
+                likely,
+                Math.max(likely, whole.high() - taken));
     }
 }

@@ -12,14 +12,19 @@ public final class PlanJson {
     private PlanJson() {}
 
     /**
-     * {@code jobs} with {@code job}, {@code due}, {@code begin} (or null), {@code inTime}, {@code
-     * hoursShort}, {@code hoursShortAtWorst}, {@code helps} and {@code stages} ({@code stage},
-     * {@code low}, {@code likely}, {@code high}, hours); {@code days} with {@code day}, {@code
-     * job}, {@code stage}, {@code hours}. Days are as ISO 8601 writes them.
+     * {@code record} with {@code stages}, {@code within} and {@code ratio} (see {@link
+     * TrackRecord}); {@code jobs} with {@code job}, {@code due}, {@code begin} (or null), {@code
+     * inTime}, {@code hoursShort}, {@code hoursShortAtWorst}, {@code helps} and {@code stages}
+     * ({@code stage}, {@code low}, {@code likely}, {@code high}, hours); {@code days} with {@code
+     * day}, {@code job}, {@code stage}, {@code hours}. Days are as ISO 8601 writes them.
      */
-    public static String write(Plan plan) {
+    public static String write(Plan plan, TrackRecord record) {
         ObjectMapper mapper = new ObjectMapper();
         ObjectNode root = mapper.createObjectNode();
+        root.putObject("record")
+                .put("stages", record.stages())
+                .put("within", record.within())
+                .put("ratio", rounded(record.ratio()));
         ArrayNode jobs = root.putArray("jobs");
         for (Plan.Outcome outcome : plan.outcomes()) {
             ObjectNode job = jobs.addObject().put("job", outcome.task().job());

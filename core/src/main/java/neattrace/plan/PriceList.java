@@ -18,7 +18,7 @@ import org.apache.commons.csv.CSVPrinter;
 public record PriceList(int onSheet, List<Row> rows) {
 
     /** Quantities that orders usually have (common practice, no source). */
-    private static final int[] USUAL = {1, 10, 25, 50, 100, 250, 500};
+    private static final int[] USUAL = {1, 10, 25, 50, 100, 250};
 
     private static final double MINUTES_AN_HOUR = 60;
     private static final double PERCENT = 100;
@@ -94,7 +94,7 @@ public record PriceList(int onSheet, List<Row> rows) {
     /** To hundredths; what is a hundredth already but for the arithmetic stays one. */
     private static double roundedUp(double price) {
         double nothing = 1e-6;
-        return Math.ceil(price * CENTS - nothing) / CENTS;
+        return Math.max(0, Math.ceil(price * CENTS - nothing) / CENTS);
     }
 
     /** As CSV (RFC 4180) with a line of names, numbers with a point and two decimals. */

@@ -10,8 +10,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import neattrace.files.AtomicFile;
 import neattrace.json.JsonFields;
 
@@ -20,26 +25,40 @@ import neattrace.json.JsonFields;
  *
  * @param hoursADay on a working day, 0 to 24
  * @param weeklyOff days of the week without work
+ * @param daysOff single days without work
  */
-public record WorkHabits(double hoursADay, Set<DayOfWeek> weeklyOff) {
+public record WorkHabits(double hoursADay, Set<DayOfWeek> weeklyOff, SortedSet<LocalDate> daysOff) {
 
     /** As long as nobody has said. */
     public static final WorkHabits USUAL =
-            new WorkHabits(5, EnumSet.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY));
+            new WorkHabits(5, EnumSet.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY), new TreeSet<>());
 
     private static final long MOST_BYTES = 100_000;
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     public WorkHabits {
         weeklyOff = Set.copyOf(weeklyOff);
+        daysOff = Collections.unmodifiableSortedSet(new TreeSet<>(daysOff));
         if (!(hoursADay >= 0 && hoursADay <= 24)) {
             throw new IllegalArgumentException("a day has 0 to 24 hours of work");
         }
     }
 
-    /** The calendar of these habits, without single days off. */
+    public WorkHabits withHoursADay(double value) {
+        return new WorkHabits(value, weeklyOff, daysOff);
+    }
+
+    public WorkHabits withWeeklyOff(Set<DayOfWeek> value) {
+        return new WorkHabits(hoursADay, value, daysOff);
+    }
+
+    public WorkHabits withDaysOff(SortedSet<LocalDate> value) {
+        return new WorkHabits(hoursADay, weeklyOff, value);
+    }
+
+    /** The calendar of these habits. */
     public WorkCalendar calendar() {
-        return new WorkCalendar(hoursADay, weeklyOff, Set.of());
+        return new WorkCalendar(hoursADay, weeklyOff, daysOff);
     }
 
     /** What was kept in a file; the usual if there is none or it is damaged. */
@@ -53,8 +72,12 @@ public record WorkHabits(double hoursADay, Set<DayOfWeek> weeklyOff) {
             for (JsonNode day : JsonFields.need(root, "weeklyOff")) {
                 off.add(JsonFields.choice(new TextNode(day.asText()), DayOfWeek.class));
             }
-            return new WorkHabits(JsonFields.number(root, "hoursADay"), off);
-        } catch (IOException | IllegalArgumentException e) {
+            SortedSet<LocalDate> days = new TreeSet<>();
+            for (JsonNode day : root.path("daysOff")) {
+                days.add(LocalDate.parse(day.asText()));
+            }
+            return new WorkHabits(JsonFields.number(root, "hoursADay"), off, days);
+        } catch (IOException | IllegalArgumentException | DateTimeParseException e) {
             return USUAL;
         }
     }
@@ -68,6 +91,8 @@ public record WorkHabits(double hoursADay, Set<DayOfWeek> weeklyOff) {
         ObjectNode root = MAPPER.createObjectNode().put("hoursADay", hoursADay);
         ArrayNode off = root.putArray("weeklyOff");
         weeklyOff.stream().sorted().forEach(day -> off.add(day.name()));
+        ArrayNode days = root.putArray("daysOff");
+        daysOff.forEach(day -> days.add(day.toString()));
         byte[] bytes = bytes(root);
         Files.createDirectories(file.toAbsolutePath().getParent());
         AtomicFile.write(file, out -> out.write(bytes));

@@ -133,7 +133,7 @@ final class LiveJob implements AutoCloseable {
     /** Notes something in the job that is no step of undo, such as a file that was written. */
     void note(UnaryOperator<Job> note) {
         if (history.get() != null) {
-            to(history.get().noted(note));
+            keep(history.get().noted(note));
         }
     }
 
@@ -188,6 +188,10 @@ final class LiveJob implements AutoCloseable {
             return;
         }
         messages.clearTrouble();
+        keep(next);
+    }
+
+    private void keep(History next) {
         history.set(next);
         keeper.keep(next.job());
         computeAgain();

@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import neattrace.files.FileStamp;
 import neattrace.files.SameFile;
 import neattrace.job.Job;
+import neattrace.job.log.WorkLog;
 
 /**
  * Where the open job comes from and is kept, and whether that file holds it as it stands. Belongs
@@ -85,7 +86,18 @@ final class OpenFile {
     /** The job as it stands from now on. */
     void changed(Job next) {
         job = next;
-        unsaved.set(job != null && !job.equals(saved));
+        unsaved.set(job != null && (saved == null || !decided(job).equals(decided(saved))));
+    }
+
+    /** Time that is worked is no change that anybody would have to save. */
+    private static Job decided(Job job) {
+        return job.withLog(
+                job.log()
+                        .withWork(
+                                work ->
+                                        WorkLog.EMPTY
+                                                .withTools(work.tools())
+                                                .withByHand(work.byHand())));
     }
 
     /**

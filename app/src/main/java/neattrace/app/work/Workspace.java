@@ -44,6 +44,9 @@ public final class Workspace implements AutoCloseable {
     private final Folders folders;
     private final Keeper keeper;
     private final LiveJob live;
+    private final WorkClock clock = new WorkClock();
+    private final WorkNotes notes = new WorkNotes(this, clock);
+    private final PastJobs past;
 
     /** A workspace without a job, keeping what is its own in {@code folders}. */
     public Workspace(Folders folders) {
@@ -57,6 +60,7 @@ public final class Workspace implements AutoCloseable {
      */
     public Workspace(Folders folders, List<Inspection<?>> inspections) {
         this.folders = folders;
+        this.past = new PastJobs(folders);
         this.insights = new Insights(pipeline, inspections);
         this.keeper =
                 new Keeper(folders.autosave(), e -> Platform.runLater(() -> messages.complain(e)));
@@ -144,6 +148,27 @@ public final class Workspace implements AutoCloseable {
         return folders;
     }
 
+    /** Measures the time that is worked on the job. */
+    public WorkClock clock() {
+        return clock;
+    }
+
+    /**
+     * Puts the time worked since into the job's log, with what drives it.
+     *
+     * @param least seconds below which it is not worth it yet
+     */
+    public void noteWork(int least) {
+        if (clock.seconds() >= least) {
+            notes.note();
+        }
+    }
+
+    /** What other jobs opened lately tell. */
+    public PastJobs past() {
+        return past;
+    }
+
     /** The job as it stands, or null. */
     public Job job() {
         return live.job();
@@ -180,6 +205,7 @@ public final class Workspace implements AutoCloseable {
                     job -> {
                         file.isIn(path, job, before);
                         folders.remember(path);
+                        began();
                     });
             return;
         }
@@ -190,6 +216,7 @@ public final class Workspace implements AutoCloseable {
                 job -> {
                     file.isOf(path);
                     folders.remember(path);
+                    began();
                 });
     }
 
@@ -201,12 +228,25 @@ public final class Workspace implements AutoCloseable {
                 job -> {
                     file.isBroughtBack();
                     keeper.discard(kept);
+                    began();
                 });
     }
 
     /** Opens a job that is made by {@code source}, which may take its time. */
     public void make(String what, Callable<Job> source) {
-        live.load(what, source, job -> file.isNowhere());
+        live.load(
+                what,
+                source,
+                job -> {
+                    file.isNowhere();
+                    began();
+                });
+    }
+
+    /** Another job is open: time worked before was worked on the one before. */
+    private void began() {
+        clock.forget();
+        past.lookUp(file.fileProperty().get());
     }
 
     private void beforeShown(Shown next) {
@@ -221,6 +261,12 @@ public final class Workspace implements AutoCloseable {
 
     /** Notes something in the job that is no step of undo, such as a file that was written. */
     public void note(UnaryOperator<Job> note) {
+        messages.clearTrouble();
+        live.note(note);
+    }
+
+    /** The same by itself: nobody has done anything, so what is told stays told. */
+    void noteQuietly(UnaryOperator<Job> note) {
         live.note(note);
     }
 
@@ -263,6 +309,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Saves the job; {@code whenDone} runs after success. */
     public void save(Path target, Runnable whenDone) {
+        noteWork(0);
         Job job = job();
         Shown now = live.shownProperty().get();
         if (job == null || now == null) {

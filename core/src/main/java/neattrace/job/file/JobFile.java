@@ -90,6 +90,10 @@ public final class JobFile {
      *     version or unsafe; nothing is changed then
      */
     public static Job open(Path file) throws JobFileException {
+        return open(file, true);
+    }
+
+    private static Job open(Path file, boolean whole) throws JobFileException {
         if (!Files.exists(file)) {
             throw new JobFileException(file + " does not exist.");
         }
@@ -97,7 +101,7 @@ public final class JobFile {
             throw new JobFileException(file + " is no job file.");
         }
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
-            return read(zip, file);
+            return read(zip, file, whole);
         } catch (JobFileException e) {
             throw e;
         } catch (DamagedException e) {
@@ -111,6 +115,16 @@ public final class JobFile {
         } catch (IOException e) {
             throw new JobFileException(file + " could not be read: " + e.getMessage(), e);
         }
+    }
+
+    /**
+     * A job's decisions alone, as quickly as may be: its source is empty, so it is for looking up
+     * what was decided and logged, not for opening.
+     *
+     * @throws JobFileException as {@link #open}
+     */
+    public static Job peek(Path file) throws JobFileException {
+        return open(file, false);
     }
 
     /**
@@ -130,7 +144,7 @@ public final class JobFile {
         return JobJson.write(job);
     }
 
-    private static Job read(ZipFile zip, Path file) throws IOException {
+    private static Job read(ZipFile zip, Path file, boolean whole) throws IOException {
         if (zip.size() > MOST_ENTRIES) {
             throw new JobFileException(file + " has more entries than a job file can have.");
         }
@@ -140,6 +154,9 @@ public final class JobFile {
         byte[] json = bytes(zip, JSON, MOST_JSON_BYTES, file);
         Job job = JobJson.read(json);
         Source bare = job.source();
+        if (!whole) {
+            return job;
+        }
         return job.withSource(
                 new Source(bare.name(), source(zip, bare.name(), file), bare.opening()));
     }

@@ -95,6 +95,10 @@ public record WorkLog(
         return new WorkLog(tools, worked, next, drivers, estimates);
     }
 
+    public WorkLog withByHand(Map<WorkStage, Double> value) {
+        return new WorkLog(tools, worked, value, drivers, estimates);
+    }
+
     /** The same with estimates for stages that had none: what counts is the first guess. */
     public WorkLog withEstimates(List<Estimate> given) {
         List<Estimate> next = new ArrayList<>(estimates);

@@ -5,12 +5,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import neattrace.app.docket.Hint;
 import neattrace.app.docket.StepPane;
 import neattrace.app.docket.StepTiles;
 import neattrace.app.route.Stop;
@@ -23,6 +20,7 @@ import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
+import neattrace.raster.Resolution;
 import neattrace.sheet.review.SheetReview;
 import neattrace.trace.review.WidthTable;
 
@@ -40,31 +38,33 @@ public final class BriefPanel implements StationPanel {
     private static final int PROPOSAL = 6;
 
     private final BriefDesk desk;
+    private final GoodsStep goods;
     private final ProposalStep proposal;
     private final StepPane steps;
     private final GoodsCards cards;
-    private final Label scan = new Hint("");
     private final VBox content;
 
     /** The station on a bench. */
     public BriefPanel(Bench bench) {
         desk = new BriefDesk(bench);
         cards = new GoodsCards(desk);
+        goods = new GoodsStep(desk);
         proposal = new ProposalStep(desk);
         steps =
                 new StepPane(
                         List.of(
-                                new GoodsStep(desk),
+                                goods,
                                 new FigureStep(desk),
                                 new OrderStep(desk),
                                 new RightsStep(desk),
                                 new OwedStep(desk),
                                 proposal,
-                                new PlanStep(desk)),
+                                new PlanStep(desk),
+                                new PriceStep(desk),
+                                new LogStep(desk)),
                         true,
                         desk::shown);
-        scan.setMinHeight(Region.USE_PREF_SIZE);
-        content = new VBox(10, scan, steps);
+        content = new VBox(10, steps);
     }
 
     @Override
@@ -117,7 +117,7 @@ public final class BriefPanel implements StationPanel {
     @Override
     public void show(Shown shown) {
         SheetReview review = desk.workspace().insights().reviewProperty().get();
-        scan.setText(scan(shown.drawing(), review));
+        goods.tellOfScan(scan(shown.drawing(), review, thinnest(review)));
         steps.show(shown);
         cards.show(shown, thinnest(review));
     }
@@ -133,24 +133,25 @@ public final class BriefPanel implements StationPanel {
                 : OptionalDouble.of(review.fitness().thinnestMm());
     }
 
-    private static String scan(Drawing drawing, SheetReview review) {
+    private static String scan(Drawing drawing, SheetReview review, OptionalDouble thinnestMm) {
+        double ppi = drawing.traced().scan().ppi();
         String size =
                 String.format(
                         Locale.ROOT,
                         "The drawing is %.1f × %.1f mm on the scan of %.0f ppi%s.",
                         drawing.extent().widthMm(),
                         drawing.extent().heightMm(),
-                        drawing.traced().scan().ppi(),
+                        ppi,
                         drawing.traced().scan().stated() ? "" : " (assumed)");
-        if (review == null || review.fitness().thinnestPx() <= 0) {
+        if (review == null || review.fitness().thinnestPx() <= 0 || thinnestMm.isEmpty()) {
             return size;
         }
         return size
                 + String.format(
                         Locale.ROOT,
                         " Its thinnest lines are %.2f mm wide, %.1f px; next time scan at %.0f ppi.",
-                        review.fitness().thinnestMm(),
-                        review.fitness().thinnestPx(),
+                        thinnestMm.getAsDouble(),
+                        thinnestMm.getAsDouble() * ppi / Resolution.MM_PER_INCH,
                         review.fitness().nextPpi());
     }
 

@@ -32,6 +32,7 @@ final class GoodsStep implements Step {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final BriefDesk desk;
+    private final Hint scan = new Hint("");
     private final VBox rows = new VBox(4);
     private final Hint none =
             new Hint("As long as nobody has said, it is checked at the size of the scan.");
@@ -47,8 +48,14 @@ final class GoodsStep implements Step {
         more.getStyleClass().add("answer-menu");
         more.setOnShowing(event -> fillMenu());
         fillMenu();
-        content = new VBox(8, rows, none, more, sizeRoom);
+        scan.setMinHeight(Region.USE_PREF_SIZE);
+        content = new VBox(8, scan, rows, none, more, sizeRoom);
         desk.chosenProperty().addListener(property -> showChosen());
+    }
+
+    /** Says how large the drawing is on the scan. */
+    void tellOfScan(String words) {
+        scan.setText(words);
     }
 
     private void fillMenu() {

@@ -8,7 +8,9 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -21,19 +23,21 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
+import neattrace.app.docket.TextValue;
 import neattrace.app.work.Shown;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
 import neattrace.job.BriefSection;
 import neattrace.job.Day;
-import neattrace.job.Job;
-import neattrace.job.log.Estimate;
 import neattrace.job.pipeline.LineStudy;
+import neattrace.plan.DaysOff;
 import neattrace.plan.JobTasks;
+import neattrace.plan.PastWork;
 import neattrace.plan.Plan;
 import neattrace.plan.PlanCalendar;
 import neattrace.plan.Planner;
 import neattrace.plan.Task;
+import neattrace.plan.TrackRecord;
 import neattrace.plan.WorkHabits;
 import neattrace.trace.review.WidthTable;
 
@@ -50,7 +54,9 @@ final class PlanStep implements Step {
     private final NumberField announce;
     private final PlanStrip strip = new PlanStrip();
     private final Label summary = new Hint("");
-    private final Label stages = new Hint("");
+    private final TextValue off;
+    private final StageTable stages;
+    private final Label record = new Hint("");
     private final VBox content;
     private WorkHabits habits;
 
@@ -64,15 +70,18 @@ final class PlanStep implements Step {
                         0,
                         24,
                         0.5,
-                        v -> keep(new WorkHabits(v, habits.weeklyOff())));
+                        v -> keep(habits.withHoursADay(v)));
         hours.setId("hours-a-day");
         days =
                 new ChoiceField<>(
                         "Days of work",
                         List.of(WEEKEND, SUNDAY, NEVER),
                         PlanStep::words,
-                        off -> keep(new WorkHabits(habits.hoursADay(), off)));
+                        off -> keep(habits.withWeeklyOff(off)));
         days.setId("days-of-work");
+        off = new TextValue("Days off besides", "no other day", this::setOff);
+        off.setId("days-off");
+        stages = new StageTable(desk);
         announce =
                 new NumberField(
                         "Days it is announced before",
@@ -96,11 +105,12 @@ final class PlanStep implements Step {
         content =
                 new VBox(
                         8,
-                        new Sentence("I work", hours, "a day,", days, "."),
+                        new Sentence("I work", hours, "a day,", days, "; off besides:", off, "."),
                         new Sentence("It is announced", announce, "before."),
                         summary,
                         strip,
                         stages,
+                        record,
                         Buttons.small("For calendars …", "plan-ics", this::write));
     }
 
@@ -108,6 +118,23 @@ final class PlanStep implements Step {
         return off.isEmpty()
                 ? "every day"
                 : off.size() == 1 ? "but on Sundays" : "Monday to Friday";
+    }
+
+    private void setOff(String words) {
+        Optional<SortedSet<LocalDate>> read = DaysOff.parse(words, LocalDate.now());
+        if (read.isEmpty()) {
+            desk.bench()
+                    .say("“" + words + "” are no days such as 12 March, 24 December to 2 January.");
+            showOff();
+            return;
+        }
+        keep(habits.withDaysOff(read.get()));
+        showOff();
+    }
+
+    /** Days that have passed are of no matter any more. */
+    private void showOff() {
+        off.show(DaysOff.words(habits.daysOff().tailSet(LocalDate.now())));
     }
 
     private void keep(WorkHabits next) {
@@ -119,14 +146,19 @@ final class PlanStep implements Step {
                         this::showPlan);
     }
 
-    private Plan plan(LocalDate due) {
-        Job job = desk.job();
+    private Task task(LocalDate due) {
         LineStudy study = desk.workspace().insights().studyProperty().get();
         double lineMm = study == null ? 0 : study.widths().map(WidthTable::lengthMm).orElse(0.0);
-        Task task =
-                JobTasks.task(
-                        desk.shown().drawing(), lineMm, due, job.brief().announceDays(), List.of());
-        return Planner.plan(List.of(task), habits.calendar(), LocalDate.now());
+        List<PastWork> past =
+                desk.workspace().past().jobsProperty().get().stream()
+                        .flatMap(job -> PastWork.of(job).stream())
+                        .toList();
+        return JobTasks.task(
+                desk.shown().drawing(), lineMm, due, desk.job().brief().announceDays(), past);
+    }
+
+    private Plan plan(LocalDate due) {
+        return Planner.plan(List.of(task(due)), habits.calendar(), LocalDate.now());
     }
 
     private void write() {
@@ -177,6 +209,7 @@ final class PlanStep implements Step {
                         ? NEVER
                         : habits.weeklyOff().size() == 1 ? SUNDAY : WEEKEND);
         announce.show(desk.job().brief().announceDays());
+        showOff();
         showPlan();
     }
 
@@ -187,30 +220,20 @@ final class PlanStep implements Step {
         LocalDate due = desk.job().brief().due().orElse(null);
         strip.setVisible(due != null);
         strip.setManaged(due != null);
+        record.setText(TrackRecord.of(desk.workspace().past().jobsProperty().get()).words());
+        record.setVisible(!record.getText().isEmpty());
+        record.setManaged(record.isVisible());
         if (due == null) {
             summary.setText("No day is promised yet; say it at Order.");
-            stages.setText("");
+            stages.show(desk.job().log().work(), task(LocalDate.now()).left());
             return;
         }
         Plan plan = plan(due);
         Plan.Outcome outcome = plan.outcomes().get(0);
         summary.setText(words(outcome));
-        stages.setText(
-                outcome.task().left().stream()
-                        .map(PlanStep::words)
-                        .collect(Collectors.joining("\n")));
+        stages.show(desk.job().log().work(), outcome.task().left());
         Color ink = summary.getTextFill() instanceof Color color ? color : Color.GRAY;
         strip.show(plan, habits.calendar(), LocalDate.now(), ink);
-    }
-
-    private static String words(Estimate one) {
-        return String.format(
-                Locale.ROOT,
-                "%s: %.1f hours, likely %.1f to %.1f",
-                one.stage().label(),
-                one.likely(),
-                one.low(),
-                one.high());
     }
 
     private static String words(Plan.Outcome outcome) {

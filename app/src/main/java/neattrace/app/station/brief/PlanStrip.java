@@ -21,7 +21,7 @@ final class PlanStrip extends Canvas {
 
     private static final double WIDTH = 264;
     private static final double LABELS = 62;
-    private static final double ROW = 20;
+    private static final double ROW = 16;
     private static final double HEAD = 16;
 
     /** More days than these do not fit; the last ones are shown. */
@@ -73,8 +73,8 @@ final class PlanStrip extends Canvas {
                     double x = LABELS + wide * ChronoUnit.DAYS.between(first, booking.day());
                     double share =
                             booking.hours() / Math.max(booking.hours(), calendar.hoursADay());
-                    double high = Math.max(3, (ROW - 6) * share);
-                    g.fillRoundRect(x + 0.5, y + ROW - 3 - high, Math.max(2, wide - 1), high, 3, 3);
+                    double high = Math.max(3, (ROW - 4) * share);
+                    g.fillRoundRect(x + 0.5, y + ROW - 2 - high, Math.max(2, wide - 1), high, 3, 3);
                 }
             }
         }

@@ -17,6 +17,7 @@ import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
 import neattrace.job.Reference;
 import neattrace.job.Reference.Use;
+import neattrace.job.log.Snapshot;
 
 /** What the drawing was made after, and whether that may be sold. */
 final class RightsStep implements Step {
@@ -25,6 +26,7 @@ final class RightsStep implements Step {
     private final TextField what = plain("reference-what", "what it is, such as a photo");
     private final TextField whose = plain("reference-whose", "whose it is, or where it is from");
     private final Rows rows = Rows.ofTwoLines(this::remove);
+    private final PictureBox picture;
     private final VBox content;
     private Use use = Use.OWN;
 
@@ -40,6 +42,7 @@ final class RightsStep implements Step {
         uses.show(use);
         what.setOnAction(event -> add());
         whose.setOnAction(event -> add());
+        picture = new PictureBox(desk, "reference-picture", "A picture of it …");
         content =
                 new VBox(
                         8,
@@ -47,6 +50,7 @@ final class RightsStep implements Step {
                         what,
                         whose,
                         new Sentence("It is", uses, "."),
+                        picture,
                         Buttons.small("Note the reference", "add-reference", this::add),
                         new Hint(
                                 "These are notes of yours, no legal advice. What is not cleared"
@@ -74,10 +78,12 @@ final class RightsStep implements Step {
 
     private void add() {
         try {
-            Reference reference = new Reference(what.getText(), whose.getText(), use);
+            Reference reference =
+                    new Reference(what.getText(), whose.getText(), use, picture.picture());
             desk.bench().change("Reference", job -> job.withBrief(job.brief().with(reference)));
             what.clear();
             whose.clear();
+            picture.show(Snapshot.NONE);
         } catch (IllegalArgumentException e) {
             desk.bench().say("Not noted: " + e.getMessage() + ".");
             what.requestFocus();
@@ -123,6 +129,9 @@ final class RightsStep implements Step {
         state.getStyleClass().add("tile-state");
         name.setMaxWidth(170);
         state.setMaxWidth(170);
-        return new VBox(name, state);
+        VBox text = new VBox(name, state);
+        return reference.picture().isEmpty()
+                ? text
+                : new HBox(6, PictureBox.small(reference.picture()), text);
     }
 }
