@@ -2,6 +2,7 @@ package neattrace.trace.weight;
 
 import java.util.Arrays;
 import java.util.List;
+import neattrace.raster.InkMap;
 import neattrace.trace.contour.Contour;
 
 /** Distances of a band's pixels to the nearest edge of the ink, as far as a given reach. */
@@ -10,6 +11,9 @@ final class EdgeDistance {
     private final int width;
     private final int fromRow;
     private final float[] distance;
+
+    /** Tells on which side of an edge a pixel lies; needed if edges move. */
+    private InkMap map;
 
     private EdgeDistance(int width, int fromRow, int rows) {
         this.width = width;
@@ -48,7 +52,42 @@ final class EdgeDistance {
         return band;
     }
 
+    /**
+     * Distances to the edges as they will lie once each has moved outwards: a pixel that they pass
+     * over has a distance below 0.
+     *
+     * @param shifts of each vertex of each contour, px
+     * @param reach more than the largest of them
+     */
+    static EdgeDistance shifted(
+            List<Contour> contours,
+            float[][] shifts,
+            InkMap map,
+            int fromRow,
+            int toRow,
+            double reach) {
+        EdgeDistance band = new EdgeDistance(map.width(), fromRow, toRow - fromRow);
+        for (int c = 0; c < shifts.length; c++) {
+            double[] xy = contours.get(c).xy();
+            for (int i = 0, n = xy.length; i < n; i += 2) {
+                double y = xy[i + 1];
+                if (y < fromRow - reach - 2 || y > toRow + reach + 2) {
+                    continue;
+                }
+                int next = (i + 2) % n;
+                double shift = (shifts[c][i / 2] + shifts[c][next / 2]) / 2;
+                band.map = map;
+                band.splat(xy[i], y, xy[next], xy[next + 1], Math.abs(shift) + 1, shift);
+            }
+        }
+        return band;
+    }
+
     private void splat(double ax, double ay, double bx, double by, double reach) {
+        splat(ax, ay, bx, by, reach, 0);
+    }
+
+    private void splat(double ax, double ay, double bx, double by, double reach, double shift) {
         int rows = distance.length / width;
         int left = (int) Math.max(0, Math.floor(Math.min(ax, bx) - reach));
         int right = (int) Math.min(width - 1.0, Math.ceil(Math.max(ax, bx) + reach));
@@ -65,7 +104,8 @@ final class EdgeDistance {
                 t = Math.max(0, Math.min(1, t));
                 double ex = px - t * dx;
                 double ey = py - t * dy;
-                float off = (float) Math.sqrt(ex * ex + ey * ey);
+                double far = Math.sqrt(ex * ex + ey * ey);
+                float off = (float) (shift == 0 || !map.isInk(x, y) ? far - shift : far + shift);
                 int i = (y - fromRow) * width + x;
                 if (off < distance[i]) {
                     distance[i] = off;

@@ -84,8 +84,8 @@ public final class LineWeight {
     }
 
     /**
-     * All lines wider or thinner by one factor; their middles and solid blacks stay where they are.
-     * No line gets thinner than 1.6 px: it would fall apart.
+     * All lines wider or thinner by one factor; their middles stay where they are, and so do solid
+     * blacks. No line gets thinner than 1.6 px: it would fall apart.
      *
      * @param net the lines of {@code map}
      * @param factor over 0; 1 gives the map itself
@@ -98,14 +98,7 @@ public final class LineWeight {
         if (factor == 1) {
             return map;
         }
-        InkMap soft = oneBit ? new LineWeight(map, 1).softened() : map;
-        return Redrawn.of(
-                soft,
-                net,
-                stroke ->
-                        Arrays.stream(stroke.width())
-                                .map(width -> Math.max(Math.min(width, LEAST_PX), width * factor))
-                                .toArray());
+        return LineScaling.apply(oneBit ? new LineWeight(map, 1).softened() : map, net, factor);
     }
 
     private List<Contour> contours() {

@@ -5,7 +5,6 @@ import java.awt.Shape;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
 import neattrace.raster.InkMap;
 import neattrace.raster.RowBands;
 import neattrace.raster.ShapeCover;
@@ -27,18 +26,10 @@ final class Redrawn {
     private Redrawn() {}
 
     static InkMap of(InkMap map, LineNet net, double evenPx, double taperShare) {
-        return of(map, net, stroke -> widths(stroke, net, evenPx, taperShare));
-    }
-
-    /**
-     * The same with widths as they are said to be.
-     *
-     * @param widths of the places of a stroke, px
-     */
-    static InkMap of(InkMap map, LineNet net, Function<InkLine, double[]> widths) {
         List<Shape> strokes = new ArrayList<>();
         for (InkLine stroke : StrokeJoiner.join(net)) {
-            strokes.add(PenTrack.whole(stroke, widths.apply(stroke)).outline());
+            double[] widths = widths(stroke, net, evenPx, taperShare);
+            strokes.add(PenTrack.whole(stroke, widths).outline());
         }
         List<Shape> solids = new ArrayList<>();
         for (SolidBlack solid : net.solids()) {
