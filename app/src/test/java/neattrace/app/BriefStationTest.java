@@ -3,11 +3,13 @@ package neattrace.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
@@ -21,8 +23,16 @@ import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.job.Job;
 import neattrace.job.Reference;
+import neattrace.job.Source;
 import neattrace.job.change.Owed;
+import neattrace.job.file.JobFile;
+import neattrace.job.log.Proof;
+import neattrace.job.log.Tools;
+import neattrace.job.log.WorkStage;
+import neattrace.plan.WorkHabits;
 import neattrace.proposal.Decision;
+import neattrace.raster.Picture;
+import neattrace.raster.reading.PictureReader;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
@@ -248,6 +258,124 @@ class BriefStationTest extends WindowTest {
                                 .<Node>query()
                                 .getAccessibleText()
                                 .equals("No work is left"));
+    }
+
+    @Test
+    void linesStayAsWideAsDrawnIfOneSaysSoAndFilesFollow(FxRobot robot) throws Exception {
+        open(robot);
+        add(robot, "Shirt or tote");
+        type(robot, "#goods-width-1", "130");
+        settled();
+        fire(robot, "#goods-lines-1");
+        assertThat(workspace.job().goods().main().orElseThrow().weightsKept()).isTrue();
+        assertThat(robot.lookup("#goods-card-1").<Button>query().getAccessibleText())
+                .contains("as wide as drawn");
+        Path png = folder.resolve("shirt.png");
+        robot.interact(() -> workbench.station(HandOverPanel.class).write(FileFormat.PNG, png));
+        until(() -> workspace.messageProperty().get().startsWith("Wrote shirt.png"));
+        // 32.6 mm become 130; across the left wall at its own 0.6 mm are 7 px of 300 ppi.
+        Picture picture = PictureReader.read(png);
+        assertThat(picture.width()).isBetween(1530, 1540);
+        int ink = 0;
+        for (int x = 0; x < picture.width() / 4; x++) {
+            ink += picture.grey().at(x, picture.height() / 2) < 128 ? 1 : 0;
+        }
+        assertThat(ink).isBetween(6, 8);
+    }
+
+    @Test
+    void hoursAreWorkedNotedAndNoLongerNeeded(FxRobot robot) throws Exception {
+        open(robot);
+        add(robot, "Sticker");
+        robot.push(KeyCode.DIGIT7);
+        type(robot, "#hours-inks", "5.5");
+        settled();
+        assertThat(workspace.job().log().work().hours()).containsEntry(WorkStage.INKS, 5.5);
+        type(robot, "#days-off", "some day");
+        assertThat(message(robot)).contains("no days");
+        type(robot, "#days-off", "2 March 2096 to 4 March 2096");
+        until(() -> WorkHabits.read(workspace.folders().workHabits()).daysOff().size() == 3);
+        robot.interact(() -> workbench.table().requestFocus());
+        robot.moveTo(workbench.table()).moveBy(30, 20).moveBy(-50, 10);
+        Path file = folder.resolve("logged.ntjob");
+        robot.interact(() -> workspace.save(file, () -> {}));
+        until(() -> Files.exists(file) && !workspace.unsavedProperty().get());
+        assertThat(JobFile.open(file).log().work().byHand()).containsEntry(WorkStage.INKS, 5.5);
+        assertThat(JobFile.open(file).log().work().drivers().orElseThrow().areas())
+                .isEqualTo(drawing().areas().enclosed().size());
+    }
+
+    @Test
+    void whatItCostsIsReckonedAsOneTypes(FxRobot robot) throws Exception {
+        open(robot);
+        add(robot, "Sticker");
+        type(robot, "#goods-pieces-1", "40");
+        settled();
+        robot.push(KeyCode.DIGIT8);
+        assertThat(robot.lookup("#step-price").<Node>query().getAccessibleText())
+                .isEqualTo("Price, not reckoned");
+        type(robot, "#cost-set-up-1", "20");
+        settled();
+        type(robot, "#cost-markup-1", "50");
+        settled();
+        assertThat(robot.lookup("#step-price").<Node>query().getAccessibleText())
+                .as("20 for 40 pieces and half of it")
+                .isEqualTo("Price, 0.75 each");
+        assertThat(robot.lookup("#price-table .label").<Label>queryAll())
+                .extracting(Label::getText)
+                .contains("40", "20.00", "0.50", "0.75");
+        type(robot, "#cost-sheet-width-1", "20");
+        settled();
+        type(robot, "#cost-sheet-height-1", "20");
+        settled();
+        assertThat(robot.lookup("#step-price").<Node>query().getAccessibleText())
+                .isEqualTo("Price, too large");
+    }
+
+    @Test
+    void proofsAreNotedAndSettingsThatWorkedAreOfferedAgain(FxRobot robot) throws Exception {
+        Job other = Job.of(new Source("b.png", Files.readAllBytes(boxes("other.png", 300))));
+        Job worked =
+                other.withTitle("Gull")
+                        .withLine(other.line().withMaxErrorPx(0.4))
+                        .withLog(
+                                other.log()
+                                        .withWork(
+                                                work ->
+                                                        work.withTools(
+                                                                new Tools("", "Card", "Pen"))));
+        Path file = folder.resolve("gull.ntjob");
+        JobFile.save(file, worked, new byte[0]);
+        workspace.folders().remember(file);
+        open(robot);
+        robot.push(KeyCode.DIGIT9);
+        MenuButton offered = robot.lookup("#settings-that-worked").queryAs(MenuButton.class);
+        assertThat(offered.isDisabled()).isTrue();
+        type(robot, "#log-paper", "card");
+        settled();
+        until(() -> !offered.isDisabled());
+        robot.interact(() -> offered.getOnShowing().handle(null));
+        robot.interact(() -> offered.getItems().get(0).fire());
+        settled();
+        assertThat(workspace.job().line().maxErrorPx()).isEqualTo(0.4);
+        robot.interact(
+                () -> {
+                    MenuButton faults = robot.lookup("#proof-faults").queryAs(MenuButton.class);
+                    CheckMenuItem halo = (CheckMenuItem) faults.getItems().get(3);
+                    halo.setSelected(true);
+                    halo.getOnAction().handle(null);
+                });
+        robot.interact(
+                () -> robot.lookup("#proof-words").queryAs(TextField.class).setText("at the hat"));
+        fire(robot, "#add-proof");
+        Proof proof = workspace.job().log().proofs().get(0);
+        assertThat(proof.faults()).containsExactly(Proof.Fault.HALO);
+        assertThat(proof.words()).isEqualTo("at the hat");
+        type(robot, "#proof-changed", "spread 0.1 mm");
+        settled();
+        assertThat(workspace.job().log().proofs().get(0).changed()).isEqualTo("spread 0.1 mm");
+        assertThat(robot.lookup("#step-log").<Node>query().getAccessibleText())
+                .isEqualTo("Log, 1 proof");
     }
 
     @Test
