@@ -12,7 +12,6 @@ import neattrace.finding.Group;
 import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Severity;
-import neattrace.goods.Goods;
 import neattrace.goods.GoodsFit;
 import neattrace.goods.Needs.Coloured;
 import neattrace.goods.Sizing.Fit;
@@ -39,8 +38,6 @@ final class BriefInspection {
                     Severity.STOP,
                     Cost.RUN,
                     "%d references are not cleared for sale");
-    private static final Kind NO_ROOM =
-            kind("size-leaves-nothing", Severity.STOP, Cost.RUN, "%d sizes leave nothing");
     private static final Kind BLACK =
             kind("black-rule-differs", Severity.LOOK, Cost.RUN, "%d goods want another black");
     private static final Kind LETTERING =
@@ -51,15 +48,18 @@ final class BriefInspection {
     static final Inspection<Reads> BRIEF =
             new Inspection<>(
                     STATION,
-                    List.of(NOT_CLEARED, NO_ROOM, BLACK, LETTERING, RESOLUTION),
+                    List.of(
+                            NOT_CLEARED,
+                            MarginFindings.NO_ROOM,
+                            MarginFindings.NARROW,
+                            BLACK,
+                            LETTERING,
+                            RESOLUTION),
                     Reads::of,
                     reads -> new BriefInspection(reads).groups());
 
     /** Less than this share of the resolution that goods want is worth a look. */
     private static final double ENOUGH = 0.5;
-
-    /** Rims that leave less than this share of the size leave nothing. */
-    private static final double SOMETHING = 0.1;
 
     /** What is read. */
     record Reads(
@@ -101,21 +101,16 @@ final class BriefInspection {
         this.decided = reads.wished().stream().filter(Wished::isDecided).toList();
     }
 
-    private static Kind kind(String key, Severity severity, Cost cost, String many) {
+    static Kind kind(String key, Severity severity, Cost cost, String many) {
         return new Kind(STATION, key, severity, cost, many);
     }
 
     private List<Group> groups() {
         List<Group> groups = new ArrayList<>();
         Group.of(notCleared(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
-        Group.of(
-                        decided.stream()
-                                .filter(BriefInspection::leavesNothing)
-                                .map(BriefInspection::noRoom)
-                                .toList(),
-                        Integer.MAX_VALUE,
-                        all -> List.of())
-                .ifPresent(groups::add);
+        MarginFindings margins = new MarginFindings(decided, left);
+        Group.of(margins.noRoom(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+        Group.of(margins.narrow(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
         if (!reads.blank()) {
             Group.of(black(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
             Group.of(lettering(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
@@ -169,33 +164,6 @@ final class BriefInspection {
                                                                                 ? changed
                                                                                 : one)
                                                         .toList())));
-    }
-
-    private static boolean leavesNothing(Wished wished) {
-        Goods goods = wished.goods();
-        double rim = 2 * goods.edges().borderMm();
-        double page = rim + 2 * goods.edges().safeMm();
-        double width = goods.sizing().widthMm();
-        double height = goods.sizing().heightMm();
-        return switch (goods.sizing().fit()) {
-            case WIDTH -> width - rim < SOMETHING * width;
-            case HEIGHT -> height - rim < SOMETHING * height;
-            case PAGE -> width - page < SOMETHING * width || height - page < SOMETHING * height;
-            case SCANNED -> false;
-        };
-    }
-
-    private static Finding noRoom(Wished wished) {
-        return Finding.of(
-                        NO_ROOM,
-                        wished.subject() + " is all border and margin",
-                        String.format(
-                                Locale.ROOT,
-                                "A border of %s and a margin of %s on each side leave no room for"
-                                        + " the drawing.",
-                                Words.mm(wished.goods().edges().borderMm()),
-                                Words.mm(wished.goods().edges().safeMm())))
-                .on(wished.keys());
     }
 
     private List<Finding> black() {

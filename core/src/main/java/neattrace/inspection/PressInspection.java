@@ -1,5 +1,6 @@
 package neattrace.inspection;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -11,9 +12,17 @@ import neattrace.finding.Group;
 import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Severity;
+import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
+import neattrace.goods.GoodsKind;
 import neattrace.goods.Needs.Coloured;
+import neattrace.job.LogSection;
+import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
+import neattrace.press.PressProfile;
+import neattrace.sheet.ink.InkReading;
+import neattrace.stage.Same;
+import neattrace.trace.LineColour;
 
 /** What a press would not print well. */
 final class PressInspection {
@@ -28,14 +37,52 @@ final class PressInspection {
                     Cost.RUN,
                     "%d swatches have too much ink");
 
+    private static final Kind LINES_PALE =
+            new Kind(
+                    STATION,
+                    "lines-pale",
+                    Severity.LOOK,
+                    Cost.RUN,
+                    "%d swatches of lines are pale");
+    private static final Kind LINES_TINTED =
+            new Kind(
+                    STATION,
+                    "lines-not-black",
+                    Severity.INFO,
+                    Cost.LITTLE,
+                    "%d swatches of lines are no true black");
+
     static final Inspection<Reads> PRESS =
-            new Inspection<>(STATION, List.of(TOO_MUCH_INK), Reads::of, PressInspection::groups);
+            new Inspection<>(
+                    STATION,
+                    List.of(TOO_MUCH_INK, LINES_PALE, LINES_TINTED),
+                    Reads::of,
+                    PressInspection::groups);
+
+    /** Black ink of so much and no other is true black, percent. */
+    private static final double TRUE_BLACK = 95;
+
+    /** A printable tint is no lighter than grey of so much black (common practice, no source). */
+    private static final Cmyk LIGHTEST_TINT = new Cmyk(0, 0, 0, 30);
 
     /** What is read. */
-    record Reads(List<Swatch> swatches, List<Wished> wished) {
+    record Reads(
+            List<Swatch> swatches,
+            List<Swatch> linesIn,
+            List<Wished> wished,
+            Same<InkReading> reading,
+            double pxPerMm,
+            LogSection log) {
 
         static Reads of(Known known) {
-            return new Reads(known.drawing().job().swatches(), Wished.of(known.drawing()));
+            Drawing drawing = known.drawing();
+            return new Reads(
+                    drawing.job().swatches(),
+                    drawing.traced().colouredLines().stream().map(LineLayer::swatch).toList(),
+                    Wished.of(drawing),
+                    Same.of(drawing.reading()),
+                    drawing.resolution().pxPerMm(),
+                    drawing.job().log().settledAlone());
         }
     }
 
@@ -46,7 +93,64 @@ final class PressInspection {
                 reads.swatches().stream()
                         .flatMap(swatch -> tooMuch(swatch, reads.wished()).stream())
                         .toList();
-        return Group.of(found, "less", "Make all of them less").stream().toList();
+        List<Group> groups = new ArrayList<>();
+        Group.of(found, "less", "Make all of them less").ifPresent(groups::add);
+        List<Wished> pages =
+                reads.wished().stream()
+                        .filter(one -> one.goods().kind() == GoodsKind.COLOURING_PAGE)
+                        .toList();
+        Leaving left = new Leaving(STATION, reads.reading().value(), reads.pxPerMm(), reads.log());
+        for (Kind kind : List.of(LINES_PALE, LINES_TINTED)) {
+            Group.of(
+                            reads.linesIn().stream()
+                                    .filter(swatch -> !pages.isEmpty() && isOf(kind, swatch))
+                                    .filter(swatch -> !left.isLeft(tint(swatch)))
+                                    .map(swatch -> tinted(kind, swatch, pages, left))
+                                    .toList(),
+                            Integer.MAX_VALUE,
+                            all -> List.of())
+                    .ifPresent(groups::add);
+        }
+        return groups;
+    }
+
+    private static String tint(Swatch swatch) {
+        return "tint " + swatch.id();
+    }
+
+    private static boolean isOf(Kind kind, Swatch swatch) {
+        Cmyk build = swatch.build();
+        boolean black = build.k() >= TRUE_BLACK && build.total() - build.k() == 0;
+        boolean pale = lightness(build) > lightness(LIGHTEST_TINT);
+        return !black && pale == (kind == LINES_PALE);
+    }
+
+    private static double lightness(Cmyk build) {
+        return PressProfile.bundled().preview(build).toLab().l();
+    }
+
+    private static Finding tinted(Kind kind, Swatch swatch, List<Wished> pages, Leaving left) {
+        boolean pale = kind == LINES_PALE;
+        return Finding.of(
+                        kind,
+                        String.format(
+                                Locale.ROOT,
+                                pale ? "Lines in %s are pale%s" : "Lines are %s, no true black%s",
+                                swatch.name(),
+                                pages.get(0).on()),
+                        pale
+                                ? "They vanish beneath pencil and paint. A tint is at least 30 % grey"
+                                        + " or as dark."
+                                : "Fine for painting over; for pencils and copies true black is"
+                                        + " crisper.",
+                        new Answer.Change(
+                                "black",
+                                "Print all lines black",
+                                "Lines black",
+                                (job, drawing) ->
+                                        job.withLine(job.line().withColour(LineColour.BLACK))),
+                        left.leave(tint(swatch)))
+                .on(Wished.keys(pages));
     }
 
     /** Held against the goods that take least ink of those that have too much. */

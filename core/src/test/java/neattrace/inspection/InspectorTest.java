@@ -46,6 +46,7 @@ import neattrace.stage.Progress;
 import neattrace.stage.Same;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
+import neattrace.trace.LineColour;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -285,6 +286,49 @@ class InspectorTest {
         Finding tight = group(others, "gap-too-narrow").orElseThrow().findings().get(0);
         assertThat(tight.measure().orElseThrow().value()).isCloseTo(0.05, within(0.012));
         assertThat(tight.title()).contains("lines as wide as drawn");
+    }
+
+    @Test
+    void aMarginThatPrintersLeaveBareIsMadeTheUsualOne() throws IOException {
+        Goods page = UsualGoods.of(GoodsKind.COLOURING_PAGE);
+        Goods narrow = page.withEdges(page.edges().withSafeMm(2));
+        Job job = Jobs.plain();
+        Job tight = job.withGoods(job.goods().with(narrow).with(page));
+        Group group = group(look(tight), "margin-narrow").orElseThrow();
+        Finding one = group.findings().get(0);
+        assertThat(group.count()).as("the other has its margin").isEqualTo(1);
+        assertThat(one.goods()).containsExactly("colouring-page");
+        assertThat(one.measure().orElseThrow().value()).isEqualTo(2);
+        assertThat(one.limit()).contains(6.0);
+        Job mended = change(one.answers(), "usual-margin").apply(tight, drawing);
+        assertThat(group(look(mended), "margin-narrow")).isEmpty();
+        Job left = change(one.answers(), "leave").apply(tight, drawing);
+        assertThat(group(look(left), "margin-narrow")).isEmpty();
+    }
+
+    /** True black or a printable tint of 30 to 60 % grey (common practice, no source). */
+    @Test
+    void linesOfAColouringPageAreBlackOrATintThatIsSeen() throws IOException {
+        Job job =
+                Jobs.plain()
+                        .withSwatches(
+                                List.of(
+                                        new Swatch(1, "Fog", new Cmyk(0, 0, 0, 20)),
+                                        new Swatch(2, "Umber", new Cmyk(30, 45, 55, 30)),
+                                        new Swatch(3, "Ink", new Cmyk(0, 0, 0, 100))));
+        Job page = job.withGoods(job.goods().with(UsualGoods.of(GoodsKind.COLOURING_PAGE)));
+        Job pale = page.withLine(page.line().withColour(LineColour.BLACK.withSwatch(1)));
+        Group group = group(look(pale), "lines-pale").orElseThrow();
+        Job black = change(group.findings().get(0).answers(), "black").apply(pale, drawing);
+        assertThat(group(look(black), "lines-pale")).isEmpty();
+        Job umber = page.withLine(page.line().withColour(LineColour.BLACK.withSwatch(2)));
+        assertThat(group(look(umber), "lines-pale")).isEmpty();
+        assertThat(group(look(umber), "lines-not-black")).isPresent();
+        Job ink = page.withLine(page.line().withColour(LineColour.BLACK.withSwatch(3)));
+        assertThat(group(look(ink), "lines-not-black")).isEmpty();
+        Job sticker = job.withGoods(job.goods().with(UsualGoods.of(GoodsKind.STICKER)));
+        Job hold = sticker.withLine(sticker.line().withColour(LineColour.BLACK.withSwatch(1)));
+        assertThat(group(look(hold), "lines-pale")).as("a colour hold is fine there").isEmpty();
     }
 
     @Test
