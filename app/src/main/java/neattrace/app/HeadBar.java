@@ -7,6 +7,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -18,6 +19,7 @@ import neattrace.app.route.RouteBar;
 import neattrace.app.work.Workspace;
 import neattrace.job.History;
 import neattrace.standin.skerry.SkerryMail;
+import neattrace.standin.skerry.SkerryMotif;
 
 /** The upper edge of the window: whose it is, the route, and what concerns the whole job. */
 final class HeadBar extends HBox {
@@ -112,6 +114,11 @@ final class HeadBar extends HBox {
             open.getItems()
                     .add(item("Demo: " + mail.title(), () -> workbench.files().openDemo(mail)));
         }
+        Menu motifs = new Menu("Demo: small motifs");
+        for (SkerryMotif motif : SkerryMotif.values()) {
+            motifs.getItems().add(item(motif.title(), () -> workbench.files().openDemo(motif)));
+        }
+        open.getItems().add(motifs);
     }
 
     private static MenuItem item(String text, Runnable action) {

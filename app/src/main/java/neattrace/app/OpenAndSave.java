@@ -15,8 +15,8 @@ import neattrace.files.FileNames;
 import neattrace.job.file.Autosave;
 import neattrace.job.file.JobFile;
 import neattrace.raster.reading.PictureReader;
+import neattrace.standin.skerry.SkerryDrawing;
 import neattrace.standin.skerry.SkerryJobs;
-import neattrace.standin.skerry.SkerryMail;
 
 /** Opens, saves and closes, and asks before changes are lost. */
 final class OpenAndSave {
@@ -56,10 +56,10 @@ final class OpenAndSave {
     }
 
     /** Opens a drawing of the demo. */
-    void openDemo(SkerryMail mail) {
+    void openDemo(SkerryDrawing demo) {
         unlessUnsaved(
                 "Cancel",
-                () -> workspace.make("Drawing " + mail.title(), () -> SkerryJobs.job(mail)));
+                () -> workspace.make("Drawing " + demo.title(), () -> SkerryJobs.job(demo)));
     }
 
     private boolean isWorthAsking() {

@@ -9,7 +9,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import neattrace.raster.reading.PictureReader;
+import neattrace.standin.skerry.SkerryDrawing;
 import neattrace.standin.skerry.SkerryMail;
+import neattrace.standin.skerry.SkerryMotif;
 
 /** What is on the table while there is no drawing. */
 final class Welcome extends VBox {
@@ -18,7 +20,7 @@ final class Welcome extends VBox {
             List<Path> recent,
             Runnable open,
             Consumer<Path> openRecent,
-            Consumer<SkerryMail> openDemo) {
+            Consumer<SkerryDrawing> openDemo) {
         super(14);
         getStyleClass().add("welcome");
         setAlignment(Pos.CENTER);
@@ -44,7 +46,12 @@ final class Welcome extends VBox {
         for (SkerryMail mail : SkerryMail.values()) {
             demos.getChildren().add(button(mail.title(), () -> openDemo.accept(mail)));
         }
-        getChildren().add(demos);
+        FlowPane motifs = new FlowPane(8, 8);
+        motifs.setAlignment(Pos.CENTER);
+        for (SkerryMotif motif : SkerryMotif.values()) {
+            motifs.getChildren().add(button(motif.title(), () -> openDemo.accept(motif)));
+        }
+        getChildren().addAll(demos, motifs);
     }
 
     private static Label heading(String text) {

@@ -31,6 +31,7 @@ import neattrace.region.Gap;
 import neattrace.region.Mend;
 import neattrace.sheet.review.SheetReview;
 import neattrace.stage.Progress;
+import neattrace.trace.review.WidthTable;
 
 /** Takes jobs as far as they go. */
 public final class Proposer {
@@ -48,6 +49,9 @@ public final class Proposer {
     /** What was taken back is the same again within this distance, mm. */
     private static final double SAME_PLACE_MM = 0.25;
 
+    /** What is too large for a slip of the pen may be one nevertheless. */
+    private static final double DOUBT_LARGE = 0.5;
+
     /** Joined ends make a line that may want to be thickened; that seldom makes another. */
     private static final int LINE_ROUNDS = 3;
 
@@ -56,6 +60,9 @@ public final class Proposer {
     private final List<DecisionId> taken = new ArrayList<>();
     private final List<Decision> decisions = new ArrayList<>();
     private Job job;
+
+    /** Half of the length of lines is thinner, mm. */
+    private double usualMm;
 
     private Proposer(Pipeline pipeline, Job job, Set<String> without) {
         this.pipeline = pipeline;
@@ -115,6 +122,7 @@ public final class Proposer {
                     progress.part((double) round / LINE_ROUNDS, (round + 1.0) / LINE_ROUNDS);
             Drawing drawing = pipeline.lines(job, part.part(0, 0.5));
             LineStudy study = pipeline.study(drawing.traced(), part.part(0.5, 1));
+            usualMm = study.widths().map(WidthTable::usualMm).orElse(0.0);
             take(drawing, new Known(drawing, Optional.empty(), Optional.of(study)), Set.of("line"));
             if (job.equals(before)) {
                 return;
@@ -166,8 +174,11 @@ public final class Proposer {
             return;
         }
         taken.add(id);
+        boolean slip =
+                finding.measure().map(size -> rule.isSlip(size.value(), usualMm)).orElse(true);
         Optional<Answer.Change> change =
                 rule.answer()
+                        .filter(key -> slip)
                         .filter(key -> !isTakenBack(id, drawing))
                         .flatMap(key -> answer(finding, key));
         change.ifPresent(one -> job = one.apply(job, drawing));
@@ -179,7 +190,7 @@ public final class Proposer {
                         finding.title(),
                         change.map(Answer.Change::label).map(Proposer::small),
                         finding.reason(),
-                        rule.doubt(),
+                        slip ? rule.doubt() : Math.max(rule.doubt(), DOUBT_LARGE),
                         finding.place(),
                         finding.goods()));
     }

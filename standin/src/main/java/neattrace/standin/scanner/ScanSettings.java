@@ -27,6 +27,11 @@ public record ScanSettings(
         return new ScanSettings(ppi, 0, 0, 0, 0, 0, 0, 0);
     }
 
+    /** A scan of a small loose sheet that lay flat: no strip along its edge, no smudge. */
+    public static ScanSettings flat(double ppi, long seed) {
+        return new ScanSettings(ppi, seed, 0.1, 3.2, 0.08, 0, 25, 0);
+    }
+
     /** An everyday scan on cartridge paper. */
     public static ScanSettings everyday(double ppi, long seed) {
         return new ScanSettings(ppi, seed, 0.35, 3.2, 0.16, 0.3, 60, 0.13);

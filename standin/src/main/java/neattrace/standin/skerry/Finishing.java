@@ -3,9 +3,11 @@ package neattrace.standin.skerry;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Findings;
@@ -28,10 +30,16 @@ import neattrace.standin.scanner.StandInScanner;
 final class Finishing {
 
     /**
-     * The sticker and the shirt are finished; the page and the stencil are there to be worked on.
+     * The stickers and the shirt are finished; the page and the stencil are there to be worked on.
      */
-    private static final List<SkerryMail> FINISHED =
-            List.of(SkerryMail.PUFFIN, SkerryMail.MAIL_BOAT);
+    private static final List<SkerryDrawing> FINISHED =
+            Stream.<SkerryDrawing>concat(
+                            Stream.of(SkerryMail.PUFFIN, SkerryMail.MAIL_BOAT),
+                            Arrays.stream(SkerryMotif.values()))
+                    .toList();
+
+    /** Somebody has looked at everything about the stickers; the shirt has a few things left. */
+    private static final Set<String> ALL = Set.of("sheet", "line", "close", "flats");
 
     private Finishing() {}
 
@@ -39,28 +47,33 @@ final class Finishing {
         Path folder =
                 Path.of(arguments[0]).resolve(Finishing.class.getPackageName().replace('.', '/'));
         Files.createDirectories(folder);
-        for (SkerryMail mail : FINISHED) {
-            ScanSettings settings = mail.everydayScan();
+        for (SkerryDrawing drawn : FINISHED) {
+            ScanSettings settings = drawn.everydayScan();
             byte[] png =
-                    StandInScanner.png(StandInScanner.scan(mail.draw(), settings), settings.ppi());
-            Job begun = SkerryJobs.begun(mail, png);
+                    StandInScanner.png(StandInScanner.scan(drawn.draw(), settings), settings.ppi());
+            Job begun = SkerryJobs.begun(drawn, png);
             Proposal proposal =
                     Proposer.propose(
                             new Pipeline(), begun, Optional.empty(), Set.of(), Progress.SILENT);
             Files.write(
-                    folder.resolve(SkerryJobs.resource(mail)),
-                    JobFile.decisions(lookedThrough(proposal.drawing())));
+                    folder.resolve(SkerryJobs.resource(drawn)),
+                    JobFile.decisions(
+                            lookedThrough(
+                                    proposal.drawing(),
+                                    drawn == SkerryMail.MAIL_BOAT ? Set.of("sheet") : ALL)));
         }
     }
 
-    /** With what is doubtful about the sheet looked at and left as it is. */
-    private static Job lookedThrough(Drawing drawing) {
+    /** With what is doubtful at some stations looked at and left as it is. */
+    private static Job lookedThrough(Drawing drawing, Set<String> stations) {
         Findings findings =
                 new Inspector(new Pipeline(), Inspector.ALL).look(drawing, Progress.SILENT);
         Job job = drawing.job();
-        for (Group group : findings.at("sheet")) {
-            for (Finding finding : group.findings()) {
-                job = left(job, finding, drawing);
+        for (String station : stations) {
+            for (Group group : findings.at(station)) {
+                for (Finding finding : group.findings()) {
+                    job = left(job, finding, drawing);
+                }
             }
         }
         return job;

@@ -9,6 +9,7 @@ import java.util.Optional;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.Costs;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
@@ -18,6 +19,7 @@ import neattrace.job.Job;
 import neattrace.job.Reference;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
+import neattrace.job.log.Tools;
 import neattrace.press.Cmyk;
 import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.ScanSettings;
@@ -26,48 +28,72 @@ import neattrace.standin.scanner.StandInScanner;
 /** The demo's jobs: a scan of each drawing, with a palette and some areas coloured already. */
 public final class SkerryJobs {
 
+    /**
+     * What the shop pays, made up: vinyl by the sheet, shirts by the piece with a screen an ink.
+     */
+    private static final Costs STICKER_COSTS = new Costs(0, 0, 320, 450, 3, 3.2, 3, 0.5, 24, 6, 60);
+
+    private static final Costs SHIRT_COSTS = new Costs(25, 18, 0, 0, 3, 6.5, 4, 5, 24, 12, 80);
+
+    /** With what all of them were drawn. */
+    private static final Tools TOOLS =
+            new Tools("flatbed at the post office", "cartridge paper", "dip pen");
+
+    /** So wide is each of the small motifs on a sheet, border and all. */
+    private static final double MOTIF_MM = 65;
+
     private SkerryJobs() {}
 
     /** Draws, scans and begins to colour; takes a few seconds. */
-    public static Job job(SkerryMail mail) {
-        return job(mail, mail.draw());
+    public static Job job(SkerryDrawing demo) {
+        return job(demo, demo.draw());
     }
 
     /** The same from a drawing that is finished already. */
-    public static Job job(SkerryMail mail, PenDrawing drawing) {
-        ScanSettings settings = mail.everydayScan();
+    public static Job job(SkerryDrawing demo, PenDrawing drawing) {
+        ScanSettings settings = demo.everydayScan();
         byte[] png = StandInScanner.png(StandInScanner.scan(drawing, settings), settings.ppi());
-        return finished(mail, png).orElseGet(() -> begun(mail, png));
+        return finished(demo, png).orElseGet(() -> begun(demo, png));
     }
 
     /** A job as it is begun: its brief, a palette and some areas coloured. */
-    static Job begun(SkerryMail mail, byte[] png) {
-        return Job.of(new Source(mail.fileName(), png))
-                .withTitle(mail.title())
-                .withSwatches(palette(mail))
+    static Job begun(SkerryDrawing demo, byte[] png) {
+        Job named = Job.of(new Source(demo.fileName(), png)).withTitle(demo.title());
+        Job bare = named.withLog(named.log().withWork(work -> work.withTools(TOOLS)));
+        if (demo instanceof SkerryMotif motif) {
+            return bare.withSwatches(MotifColours.palette(motif))
+                    .withFills(MotifColours.fills(motif))
+                    .withBrief(brief("Skerry Mail shop"))
+                    .withGoods(
+                            wanted(
+                                    GoodsSection.UNDECIDED,
+                                    UsualGoods.of(GoodsKind.STICKER_SHEET),
+                                    MOTIF_MM,
+                                    50));
+        }
+        SkerryMail mail = (SkerryMail) demo;
+        return bare.withSwatches(palette(mail))
                 .withFills(fills(mail))
-                .withBrief(brief(mail))
+                .withBrief(brief(mail == SkerryMail.GLASSHOUSE ? "" : "Skerry Mail shop"))
                 .withGoods(goods(mail));
     }
 
     /** One that somebody has finished, by what was decided then: see {@link Finishing}. */
-    private static Optional<Job> finished(SkerryMail mail, byte[] png) {
-        try (InputStream in = SkerryJobs.class.getResourceAsStream(resource(mail))) {
+    private static Optional<Job> finished(SkerryDrawing demo, byte[] png) {
+        try (InputStream in = SkerryJobs.class.getResourceAsStream(resource(demo))) {
             return in == null ? Optional.empty() : Optional.of(JobFile.of(in.readAllBytes(), png));
         } catch (IOException e) {
             throw new IllegalStateException("the demo's decisions can be read", e);
         }
     }
 
-    static String resource(SkerryMail mail) {
-        return mail.name().toLowerCase(Locale.ROOT) + ".json";
+    static String resource(SkerryDrawing demo) {
+        return demo.name().toLowerCase(Locale.ROOT) + ".json";
     }
 
-    private static BriefSection brief(SkerryMail mail) {
+    private static BriefSection brief(String client) {
         Reference own = new Reference("sketches from the skerry", "", Reference.Use.OWN);
-        return BriefSection.EMPTY
-                .withClient(mail == SkerryMail.GLASSHOUSE ? "" : "Skerry Mail shop")
-                .with(own);
+        return BriefSection.EMPTY.withClient(client).with(own);
     }
 
     /** What each drawing is for: common sizes, and how many the shop wants. */
@@ -87,7 +113,11 @@ public final class SkerryJobs {
     private static GoodsSection wanted(
             GoodsSection section, Goods goods, double widthMm, int pieces) {
         GoodsSection next = section.with(goods.withSizing(goods.sizing().withWidthMm(widthMm)));
-        return next.with(next.main().orElseThrow().withPieces(pieces));
+        return next.with(
+                next.main()
+                        .orElseThrow()
+                        .withPieces(pieces)
+                        .withCosts(goods.kind() == GoodsKind.SHIRT ? SHIRT_COSTS : STICKER_COSTS));
     }
 
     private static List<Swatch> palette(SkerryMail mail) {

@@ -1,12 +1,11 @@
 package neattrace.standin.skerry;
 
-import java.util.Locale;
 import neattrace.standin.pen.Pen;
 import neattrace.standin.pen.PenDrawing;
 import neattrace.standin.scanner.ScanSettings;
 
 /** The drawings of the demo, each with the goods it is meant for. */
-public enum SkerryMail {
+public enum SkerryMail implements SkerryDrawing {
     /** A sticker. */
     PUFFIN("Puffin with a mailbag", 100, 112, 0.25, 400, 11),
     /** A shirt. */
@@ -32,17 +31,12 @@ public enum SkerryMail {
         this.seed = seed;
     }
 
-    /** What the drawing is called. */
+    @Override
     public String title() {
         return title;
     }
 
-    /** A file name for the scan. */
-    public String fileName() {
-        return "skerry-" + name().toLowerCase(Locale.ROOT).replace('_', '-') + ".png";
-    }
-
-    /** Draws it; takes a second or so. */
+    @Override
     public PenDrawing draw() {
         Pen pen = new Pen(tipMm);
         switch (this) {
@@ -54,7 +48,7 @@ public enum SkerryMail {
         return pen.finish(title, widthMm, heightMm);
     }
 
-    /** How the demo scans it. */
+    @Override
     public ScanSettings everydayScan() {
         return ScanSettings.everyday(ppi, seed);
     }
