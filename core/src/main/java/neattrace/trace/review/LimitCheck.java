@@ -19,6 +19,14 @@ final class LimitCheck {
     /** Shorter stretches than so many widths are the ends of lines. */
     private static final double LEAST_WIDTHS = 3;
 
+    /** The same for blacks, which are short beside their width. */
+    private static final double BLACK_WIDTHS = 2;
+
+    /** Short lines are told of if nearly all that lies between their ends is so near. */
+    private static final double SHORT_WIDTHS = 1.5;
+
+    private static final double MOST_OF_IT = 0.9;
+
     /** A line is thickened to a little more, so that it holds though it is measured anew. */
     private static final double SPARE = 1.05;
 
@@ -53,6 +61,9 @@ final class LimitCheck {
                         net.lines().parallelStream()
                                 .flatMap(line -> of(line, gaps).stream())
                                 .toList());
+        for (SolidBlack solid : net.solids()) {
+            SideGaps.along(solid).ifPresent(black -> gaps(black, BLACK_WIDTHS, 0, gaps, findings));
+        }
         for (SolidBlack dot : net.solids()) {
             double across = 2 * dot.largestRadius() / pxPerMm;
             // A dot is an area, not a line: it grows with the drawing.
@@ -67,21 +78,43 @@ final class LimitCheck {
     private List<LineFinding> of(InkLine line, SideGaps gaps) {
         List<LineFinding> found = new ArrayList<>();
         thin(line, found);
-        for (int side = -1; side <= 1; side += 2) {
-            gaps.each(
-                    line,
-                    side,
-                    limits.leastGapMm() * pxPerMm + Math.max(0, taken(line)),
-                    (of, at, from, to, gap) -> tight(of, at, from, to, gap, found));
-        }
+        gaps(line, LEAST_WIDTHS, (limits.widths() - 1) * line.usualWidth(), gaps, found);
         return found;
     }
 
     /**
-     * Paper beside a line that wider lines on both its sides take, px; those across are like it.
+     * Paper beside a line, or beside a black along its middle, that is narrower than it may be.
+     *
+     * @param leastWidths shorter stretches than so many widths are passed over
+     * @param taken paper that wider lines on both sides will take, px; lines across are like it
      */
-    private double taken(InkLine line) {
-        return (limits.widths() - 1) * line.usualWidth();
+    private void gaps(
+            InkLine line,
+            double leastWidths,
+            double taken,
+            SideGaps gaps,
+            List<LineFinding> found) {
+        // Of a short line it may be all that lies between its ends.
+        double all = MOST_OF_IT * (line.size() - 2 * SideGaps.skipped(line));
+        double least =
+                Math.min(
+                        leastWidths * line.usualWidth(),
+                        Math.max(SHORT_WIDTHS * line.usualWidth(), all));
+        double most = limits.leastGapMm() * pxPerMm + Math.max(0, taken);
+        for (int side = -1; side <= 1; side += 2) {
+            gaps.each(
+                    line,
+                    side,
+                    most,
+                    (of, at, from, to, gap) -> {
+                        double mean = SideGaps.mean(gap, from, to) - taken;
+                        if (to - from >= least
+                                && mean < limits.leastGapMm() * pxPerMm
+                                && SideGaps.tells(of, at, from, to)) {
+                            found.add(tight(of, at, from, to, gap, Math.max(0, mean)));
+                        }
+                    });
+        }
     }
 
     private void thin(InkLine line, List<LineFinding> found) {
@@ -133,22 +166,13 @@ final class LimitCheck {
                         asDrawn ? Optional.of(fix) : Optional.empty()));
     }
 
-    private void tight(
-            InkLine line, int side, int from, int to, double[] gap, List<LineFinding> found) {
-        double mean = SideGaps.mean(gap, from, to) - taken(line);
-        boolean tight =
-                to - from >= LEAST_WIDTHS * line.usualWidth()
-                        && mean < limits.leastGapMm() * pxPerMm
-                        && SideGaps.tells(line, side, from, to);
-        if (tight) {
-            found.add(
-                    new LineFinding(
-                            Kind.TIGHT,
-                            SideGaps.middle(line, side, from, to, gap).times(1 / pxPerMm),
-                            line.at(from).times(1 / pxPerMm),
-                            line.at(to).times(1 / pxPerMm),
-                            Math.max(0, mean) / pxPerMm,
-                            Optional.empty()));
-        }
+    private LineFinding tight(InkLine line, int side, int from, int to, double[] gap, double mean) {
+        return new LineFinding(
+                Kind.TIGHT,
+                SideGaps.middle(line, side, from, to, gap).times(1 / pxPerMm),
+                line.at(from).times(1 / pxPerMm),
+                line.at(to).times(1 / pxPerMm),
+                mean / pxPerMm,
+                Optional.empty());
     }
 }

@@ -1,8 +1,10 @@
 package neattrace.trace.review;
 
+import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 import neattrace.trace.InkLine;
+import neattrace.trace.SolidBlack;
 
 /** Paper beside lines, up to the next ink. */
 final class SideGaps {
@@ -11,6 +13,9 @@ final class SideGaps {
     private static final double HALF = 127.5;
 
     private static final double STEP = 0.5;
+
+    /** A black's middle goes from pixel to pixel; the mean of so many to each side is straight. */
+    private static final int SMOOTH = 6;
 
     private final InkMap map;
 
@@ -30,10 +35,34 @@ final class SideGaps {
         void take(InkLine line, int side, int from, int to, double[] gap);
     }
 
+    /** The middle of a long black as a line, if it is longer than a few pixels; smoothed. */
+    static Optional<InkLine> along(SolidBlack solid) {
+        int n = solid.radius().length;
+        if (n <= 2 * SMOOTH) {
+            return Optional.empty();
+        }
+        double[] x = new double[n - 2 * SMOOTH];
+        double[] y = new double[x.length];
+        double[] width = new double[x.length];
+        for (int i = 0; i < x.length; i++) {
+            for (int k = 0; k <= 2 * SMOOTH; k++) {
+                x[i] += solid.x()[i + k] / (2 * SMOOTH + 1);
+                y[i] += solid.y()[i + k] / (2 * SMOOTH + 1);
+            }
+            width[i] = 2 * solid.radius()[i + SMOOTH];
+        }
+        return Optional.of(new InkLine(x, y, width, false, -1, -1));
+    }
+
+    /** So many samples at each end of a line are left out: there it meets others. */
+    static int skipped(InkLine line) {
+        return (int) Math.min(line.size() / 3.0, 1.5 * line.usualWidth() + 2);
+    }
+
     /** All stretches along which the next ink to one side is nearer than {@code most} px. */
     void each(InkLine line, int side, double most, Taker taker) {
         int n = line.size();
-        int skip = (int) Math.min(n / 3.0, 1.5 * line.usualWidth() + 2);
+        int skip = skipped(line);
         double[] gap = new double[n];
         int from = -1;
         for (int i = skip; i <= n - skip; i++) {
