@@ -102,7 +102,7 @@ final class ProposeCommand implements Callable<Integer> {
 
     private void write(Pipeline pipeline, Proposal proposal) throws IOException {
         Drawing drawing = proposal.drawing();
-        Artwork art = Artwork.of(drawing, PressProfile.bundled()).forFiles();
+        Artwork art = Artwork.of(drawing, PressProfile.bundled());
         String name = FileNames.proposed(drawing.job().title());
         Path job = folder.resolve(name + JobFile.ENDING);
         refuseInput(job);
@@ -112,9 +112,8 @@ final class ProposeCommand implements Callable<Integer> {
         for (WantedGoods one : drawing.job().goods().wanted()) {
             GoodsDrawing made = GoodsDrawing.of(pipeline, drawing, one, reporter.progress());
             Artwork own =
-                    made.drawing() == drawing
-                            ? art
-                            : Artwork.of(made.drawing(), PressProfile.bundled()).forFiles();
+                    Artwork.of(made.drawing(), PressProfile.bundled())
+                            .forFiles(made.fit().factor());
             for (FileUse use : one.owed()) {
                 write(one, use, made, own, name);
             }

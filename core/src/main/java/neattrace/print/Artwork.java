@@ -78,6 +78,16 @@ public record Artwork(
 
     /** As it goes into files: lower flats run on beneath upper ones, which takes its time. */
     public Artwork forFiles() {
+        return forFiles(1);
+    }
+
+    /**
+     * The same for files that are larger or smaller than the page: the spread is meant on the
+     * finished thing.
+     *
+     * @param factor how many times as large as the page the art comes out, over 0
+     */
+    public Artwork forFiles(double factor) {
         return new Artwork(
                 title,
                 widthMm,
@@ -86,7 +96,7 @@ public record Artwork(
                 groups,
                 0,
                 trimMm,
-                Spreader.spread(layers, spreadMm),
+                Spreader.spread(layers, spreadMm / factor),
                 colouredLines,
                 lines,
                 black,

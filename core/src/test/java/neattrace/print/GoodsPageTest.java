@@ -10,6 +10,7 @@ import neattrace.export.PdfWriter;
 import neattrace.export.PngWriter;
 import neattrace.goods.GoodsFit;
 import neattrace.goods.GoodsWish;
+import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
@@ -74,6 +75,40 @@ class GoodsPageTest {
         assertThat(box[2]).isCloseTo(57.5, within(0.1));
         assertThat(box[3] - box[1]).isCloseTo(k * drawing.extent().heightMm(), within(0.2));
         assertThat(box[1]).isCloseTo(plan.heightMm() - box[3], within(0.1));
+    }
+
+    /** The inner disc runs on beneath the ring by 0.2 mm on the shirt, however small that is. */
+    @Test
+    void aSpreadIsMeantOnTheFinishedThing() throws IOException {
+        Job job = Jobs.coloured();
+        Drawing drawing =
+                new Pipeline().run(job.withFlat(job.flat().withSpreadMm(0.2)), Progress.SILENT);
+        GoodsFit fit =
+                GoodsFit.of(
+                        GoodsWish.parse("shirt:8mm", List.of()),
+                        drawing.extent().widthMm(),
+                        drawing.extent().heightMm());
+        Artwork art = Artwork.of(drawing, PRESS);
+        double bare = lowestWidth(place(art, fit, drawing));
+        double spread = lowestWidth(place(art.forFiles(fit.factor()), fit, drawing));
+        assertThat(fit.factor()).isLessThan(0.6);
+        assertThat(spread - bare).isCloseTo(2 * 0.2, within(0.03));
+    }
+
+    private static PrintPlan place(Artwork art, GoodsFit fit, Drawing drawing) {
+        return GoodsPage.place(Plans.of(art), fit, drawing.extent(), PRESS);
+    }
+
+    private static double lowestWidth(PrintPlan plan) {
+        return plan.of(PrintLayer.Kind.FLAT).get(0).objects().stream()
+                .mapToDouble(
+                        object ->
+                                ((PrintShape.Filled) object.shape())
+                                        .polygons()
+                                        .getEnvelopeInternal()
+                                        .getWidth())
+                .max()
+                .orElseThrow();
     }
 
     @Test

@@ -38,7 +38,7 @@ final class SideGaps {
     /** The middle of a long black as a line, if it is longer than a few pixels; smoothed. */
     static Optional<InkLine> along(SolidBlack solid) {
         int n = solid.radius().length;
-        if (n <= 2 * SMOOTH) {
+        if (n < 2 * SMOOTH + 2) {
             return Optional.empty();
         }
         double[] x = new double[n - 2 * SMOOTH];

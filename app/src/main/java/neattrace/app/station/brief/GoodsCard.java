@@ -88,6 +88,7 @@ final class GoodsCard extends Button {
      * Shows goods.
      *
      * @param thinnestMm the thinnest lines, on the page; empty as long as they are not known
+     * @param smallestMm the circle that fits into the smallest area, likewise
      */
     void show(
             WantedGoods wanted,
@@ -95,7 +96,8 @@ final class GoodsCard extends Button {
             Extent extent,
             double pageMm,
             double scanPpi,
-            OptionalDouble thinnestMm) {
+            OptionalDouble thinnestMm,
+            OptionalDouble smallestMm) {
         boolean same = shape != null && shape.extent().equals(extent);
         shape =
                 new GoodsShape(
@@ -106,7 +108,14 @@ final class GoodsCard extends Button {
                         pageMm);
         title.setText(wanted.goods().name());
         size.setText(size(fit, scanPpi));
-        lines.setText(thinnestMm.isPresent() ? lines(wanted, fit, thinnestMm.getAsDouble()) : "");
+        lines.setText(
+                (thinnestMm.isPresent() ? lines(wanted, fit, thinnestMm.getAsDouble()) : "")
+                        + (smallestMm.isPresent()
+                                ? String.format(
+                                        Locale.ROOT,
+                                        " Its smallest area is %.2f mm wide.",
+                                        smallestMm.getAsDouble() * fit.factor())
+                                : ""));
         setId("goods-card-" + wanted.id());
         setAccessibleText(title.getText() + ". " + size.getText() + " " + lines.getText());
         paint();

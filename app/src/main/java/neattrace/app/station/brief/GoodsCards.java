@@ -93,7 +93,10 @@ final class GoodsCards extends GridPane {
                 drawing.extent(),
                 drawing.widthMm(),
                 drawing.traced().scan().ppi(),
-                thinnestMm);
+                thinnestMm,
+                drawing.areas().enclosed().stream()
+                        .mapToDouble(area -> 2 * area.radiusPx() * drawing.resolution().mmPerPx())
+                        .min());
         seen.put(one.id(), art.artwork());
         paint(one.id());
         cut(one, card, drawing.lines(), fit);

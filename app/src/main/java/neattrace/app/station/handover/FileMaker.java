@@ -75,7 +75,7 @@ final class FileMaker {
     private PrintPlan plan(FileFormat format, Shown now, Wish wish) throws IOException {
         Optional<WantedGoods> wanted = now.drawing().job().goods().of(wish.goods());
         if (wanted.isEmpty()) {
-            return plan(format, now.art(), now.drawing().traced(), wish.strokes());
+            return plan(format, now.art().forFiles(), now.drawing().traced(), wish.strokes());
         }
         GoodsDrawing made =
                 GoodsDrawing.of(workspace.pipeline(), now.drawing(), wanted.get(), Progress.SILENT);
@@ -84,14 +84,17 @@ final class FileMaker {
                         ? now.art()
                         : Artwork.of(made.drawing(), workspace.press());
         return GoodsPage.place(
-                plan(format, art, made.drawing().traced(), wish.strokes()),
+                plan(
+                        format,
+                        art.forFiles(made.fit().factor()),
+                        made.drawing().traced(),
+                        wish.strokes()),
                 made.fit(),
                 made.drawing().extent(),
                 workspace.press());
     }
 
-    private PrintPlan plan(FileFormat format, Artwork shown, Traced traced, boolean strokes) {
-        Artwork art = shown.forFiles();
+    private PrintPlan plan(FileFormat format, Artwork art, Traced traced, boolean strokes) {
         return switch (format) {
             case SVG -> strokes ? Plans.strokes(art, strokes(traced)) : Plans.of(art);
             case PNG, ORA -> Plans.forPixels(art);
