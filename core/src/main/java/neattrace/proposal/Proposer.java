@@ -1,11 +1,13 @@
 package neattrace.proposal;
 
+import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Findings;
@@ -55,11 +57,25 @@ public final class Proposer {
     /** Joined ends make a line that may want to be thickened; that seldom makes another. */
     private static final int LINE_ROUNDS = 3;
 
+    /** The kind of finding whose mending joins ends. */
+    private static final String JOINED = "line-breaks";
+
+    /** So far round what was mended new findings may be its doing, mm. */
+    private static final double NEAR_MM = 2;
+
+    /**
+     * So far round it lines are looked at to tell, mm: those beyond end at the rim of what is seen.
+     */
+    private static final double SEEN_MM = 6;
+
     private final Pipeline pipeline;
     private final List<DecisionId> without;
     private final List<DecisionId> taken = new ArrayList<>();
     private final List<Decision> decisions = new ArrayList<>();
     private Job job;
+
+    /** Where ends were joined that nobody has looked at since, mm. */
+    private final List<Rectangle2D> joined = new ArrayList<>();
 
     /** Half of the length of lines is thinner, mm. */
     private double usualMm;
@@ -114,31 +130,71 @@ public final class Proposer {
         job = Reframing.carry(before, job, drawing.picture());
     }
 
-    /** What is mended makes new lines; these are looked through as well. */
+    /** Joined ends make new lines; what is near them is looked through as well. */
     private void lines(Progress progress) throws IOException {
         for (int round = 0; round < LINE_ROUNDS; round++) {
             Job before = job;
             Progress part =
                     progress.part((double) round / LINE_ROUNDS, (round + 1.0) / LINE_ROUNDS);
             Drawing drawing = pipeline.lines(job, part.part(0, 0.5));
-            LineStudy study = pipeline.study(drawing.traced(), part.part(0.5, 1));
-            usualMm = study.widths().map(WidthTable::usualMm).orElse(0.0);
-            take(drawing, new Known(drawing, Optional.empty(), Optional.of(study)), Set.of("line"));
-            if (job.equals(before)) {
+            if (round == 0) {
+                LineStudy study = pipeline.study(drawing.traced(), part.part(0.5, 1));
+                usualMm = study.widths().map(WidthTable::usualMm).orElse(0.0);
+                take(drawing, of(drawing, study), Set.of("line"), finding -> true);
+            } else {
+                List<Rectangle2D> ends = List.copyOf(joined);
+                joined.clear();
+                Traced near = drawing.traced().near(grown(ends, SEEN_MM));
+                LineStudy study = pipeline.apart().study(near, part.part(0.5, 1));
+                List<Rectangle2D> places = grown(ends, NEAR_MM);
+                take(drawing, of(drawing, study), Set.of("line"), one -> isIn(one, places));
+            }
+            if (joined.isEmpty() || job.equals(before)) {
                 return;
             }
         }
     }
 
+    private static Known of(Drawing drawing, LineStudy study) {
+        return new Known(drawing, Optional.empty(), Optional.of(study));
+    }
+
+    private static List<Rectangle2D> grown(List<Rectangle2D> places, double mm) {
+        return places.stream()
+                .<Rectangle2D>map(
+                        one ->
+                                new Rectangle2D.Double(
+                                        one.getX() - mm,
+                                        one.getY() - mm,
+                                        one.getWidth() + 2 * mm,
+                                        one.getHeight() + 2 * mm))
+                .toList();
+    }
+
+    private static boolean isIn(Finding finding, List<Rectangle2D> places) {
+        return finding.place()
+                .map(Place::at)
+                .filter(at -> places.stream().anyMatch(box -> box.contains(at.x(), at.y())))
+                .isPresent();
+    }
+
     /** Decides what is found at some stations, as the rules say. */
     private void take(Drawing drawing, Known known, Set<String> stations) {
+        take(drawing, known, stations, finding -> true);
+    }
+
+    /** The same for some findings alone. */
+    private void take(
+            Drawing drawing, Known known, Set<String> stations, Predicate<Finding> which) {
         List<DecisionId> before = List.copyOf(taken);
         Findings findings = look(known, stations);
         for (Group group : findings.groups()) {
             if (group.more() > 0) {
                 takeAll(group, drawing, before);
             } else {
-                group.findings().forEach(finding -> take(finding, drawing, before));
+                group.findings().stream()
+                        .filter(which)
+                        .forEach(finding -> take(finding, drawing, before));
             }
         }
     }
@@ -182,6 +238,12 @@ public final class Proposer {
                         .filter(key -> !isTakenBack(id, drawing))
                         .flatMap(key -> answer(finding, key));
         change.ifPresent(one -> job = one.apply(job, drawing));
+        if (change.isPresent() && finding.kind().key().equals(JOINED)) {
+            finding.place()
+                    .map(Place::at)
+                    .map(at -> new Rectangle2D.Double(at.x(), at.y(), 0, 0))
+                    .ifPresent(joined::add);
+        }
         decisions.add(
                 new Decision(
                         id.words(),

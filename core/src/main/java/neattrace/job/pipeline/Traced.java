@@ -1,5 +1,6 @@
 package neattrace.job.pipeline;
 
+import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -42,6 +43,45 @@ public record Traced(
     /** The same of a job in which nothing that lines read is different. */
     Traced withJob(Job other) {
         return new Traced(other, picture, scan, reading, work, blackLines, colouredLines);
+    }
+
+    /**
+     * The same with the ink near some places alone, for whoever looks for lines there alone.
+     * Outlines stay as they are.
+     *
+     * @param places on the page, mm
+     */
+    public Traced near(List<Rectangle2D> places) {
+        InkMap edited = only(work.edited(), places);
+        InkMap ink = work.ink() == work.edited() ? edited : only(work.ink(), places);
+        LineWork there =
+                new LineWork(
+                        edited,
+                        work.weighed(),
+                        work.tracing(),
+                        ink,
+                        work.lines(),
+                        work.extent(),
+                        work.adriftEdits(),
+                        work.adriftPoints());
+        return new Traced(job, picture, scan, reading, there, blackLines, colouredLines);
+    }
+
+    private InkMap only(InkMap map, List<Rectangle2D> places) {
+        byte[] coverage = new byte[map.coverage().length];
+        double k = resolution().pxPerMm();
+        for (Rectangle2D place : places) {
+            int left = (int) Math.max(0, Math.floor(place.getMinX() * k));
+            int right = (int) Math.min(map.width(), Math.ceil(place.getMaxX() * k));
+            int low = (int) Math.min(map.height(), Math.ceil(place.getMaxY() * k));
+            for (int y = (int) Math.max(0, Math.floor(place.getMinY() * k)); y < low; y++) {
+                if (right > left) {
+                    int from = y * map.width() + left;
+                    System.arraycopy(map.coverage(), from, coverage, from, right - left);
+                }
+            }
+        }
+        return new InkMap(map.width(), map.height(), coverage);
     }
 
     /** The ink with all that was done to the lines. */
