@@ -15,6 +15,7 @@ import neattrace.trace.PointEdit;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Every hand is begun, led and ended without a mouse. On two boxes, 40 x 25 mm. */
 class KeyboardOnlyTest extends WindowTest {
@@ -45,14 +46,22 @@ class KeyboardOnlyTest extends WindowTest {
         if (workbench.table().pointedAtProperty().get() == null) {
             robot.push(KeyCode.RIGHT);
         }
-        for (KeyCode modifier : new KeyCode[] {KeyCode.CONTROL, null}) {
-            double step = modifier == null ? 1 : 10;
-            Point from = workbench.table().pointedAtProperty().get();
-            push(robot, modifier, KeyCode.RIGHT, KeyCode.LEFT, (x - from.x()) / step);
-            push(robot, modifier, KeyCode.DOWN, KeyCode.UP, (y - from.y()) / step);
+        // A slow machine may still be laying out the window: the cross goes with it, and on from
+        // there.
+        for (int go = 0; go < 3 && far(x, y) >= 0.8; go++) {
+            WaitForAsyncUtils.waitForFxEvents();
+            for (KeyCode modifier : new KeyCode[] {KeyCode.CONTROL, null}) {
+                double step = modifier == null ? 1 : 10;
+                Point from = workbench.table().pointedAtProperty().get();
+                push(robot, modifier, KeyCode.RIGHT, KeyCode.LEFT, (x - from.x()) / step);
+                push(robot, modifier, KeyCode.DOWN, KeyCode.UP, (y - from.y()) / step);
+            }
         }
-        Point there = workbench.table().pointedAtProperty().get();
-        assertThat(there.distance(new Point(x, y))).isLessThan(0.8);
+        assertThat(far(x, y)).isLessThan(0.8);
+    }
+
+    private double far(double x, double y) {
+        return workbench.table().pointedAtProperty().get().distance(new Point(x, y));
     }
 
     private static void push(
