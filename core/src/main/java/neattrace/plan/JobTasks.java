@@ -5,6 +5,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.Job;
 import neattrace.job.change.Owed;
@@ -32,15 +34,22 @@ public final class JobTasks {
                         job.goods().wanted().stream()
                                 .filter(one -> one.goods().needs().coloured() != Coloured.NO)
                                 .count();
-        boolean screens =
-                job.goods().wanted().stream()
-                        .anyMatch(one -> one.goods().printing().mostInks() > 1);
         return new Drivers(
                 lineMm,
                 drawing.areas().enclosed().size(),
                 coloured,
                 Math.max(1, job.goods().wanted().size()),
-                screens ? drawing.layers().size() + 1 : 0);
+                job.goods().wanted().stream()
+                        .mapToInt(one -> screens(drawing, one.goods()))
+                        .max()
+                        .orElse(0));
+    }
+
+    /** Inks that are a screen each, at most as many as the goods take; 0 where colours are free. */
+    public static int screens(Drawing drawing, Goods goods) {
+        int most = goods.printing().mostInks();
+        boolean screens = most > 1 || most == 1 && goods.kind() == GoodsKind.SHIRT;
+        return screens ? Math.min(most, drawing.layers().size() + 1) : 0;
     }
 
     /**

@@ -33,7 +33,6 @@ import neattrace.region.Gap;
 import neattrace.region.Mend;
 import neattrace.sheet.review.SheetReview;
 import neattrace.stage.Progress;
-import neattrace.trace.review.WidthTable;
 
 /** Takes jobs as far as they go. */
 public final class Proposer {
@@ -50,9 +49,6 @@ public final class Proposer {
 
     /** What was taken back is the same again within this distance, mm. */
     private static final double SAME_PLACE_MM = 0.25;
-
-    /** What is too large for a slip of the pen may be one nevertheless. */
-    private static final double DOUBT_LARGE = 0.5;
 
     /** Joined ends make a line that may want to be thickened; that seldom makes another. */
     private static final int LINE_ROUNDS = 3;
@@ -75,10 +71,7 @@ public final class Proposer {
     private Job job;
 
     /** Where ends were joined that nobody has looked at since, mm. */
-    private final List<Rectangle2D> joined = new ArrayList<>();
-
-    /** Half of the length of lines is thinner, mm. */
-    private double usualMm;
+    private final List<Point> joined = new ArrayList<>();
 
     private Proposer(Pipeline pipeline, Job job, Set<String> without) {
         this.pipeline = pipeline;
@@ -139,15 +132,13 @@ public final class Proposer {
             Drawing drawing = pipeline.lines(job, part.part(0, 0.5));
             if (round == 0) {
                 LineStudy study = pipeline.study(drawing.traced(), part.part(0.5, 1));
-                usualMm = study.widths().map(WidthTable::usualMm).orElse(0.0);
                 take(drawing, of(drawing, study), Set.of("line"), finding -> true);
             } else {
-                List<Rectangle2D> ends = List.copyOf(joined);
+                List<Point> ends = List.copyOf(joined);
                 joined.clear();
-                Traced near = drawing.traced().near(grown(ends, SEEN_MM));
+                Traced near = drawing.traced().near(round(ends, SEEN_MM));
                 LineStudy study = pipeline.apart().study(near, part.part(0.5, 1));
-                List<Rectangle2D> places = grown(ends, NEAR_MM);
-                take(drawing, of(drawing, study), Set.of("line"), one -> isIn(one, places));
+                take(drawing, of(drawing, study), Set.of("line"), one -> isNear(one, ends));
             }
             if (joined.isEmpty() || job.equals(before)) {
                 return;
@@ -159,22 +150,17 @@ public final class Proposer {
         return new Known(drawing, Optional.empty(), Optional.of(study));
     }
 
-    private static List<Rectangle2D> grown(List<Rectangle2D> places, double mm) {
+    private static List<Rectangle2D> round(List<Point> places, double mm) {
         return places.stream()
                 .<Rectangle2D>map(
-                        one ->
-                                new Rectangle2D.Double(
-                                        one.getX() - mm,
-                                        one.getY() - mm,
-                                        one.getWidth() + 2 * mm,
-                                        one.getHeight() + 2 * mm))
+                        at -> new Rectangle2D.Double(at.x() - mm, at.y() - mm, 2 * mm, 2 * mm))
                 .toList();
     }
 
-    private static boolean isIn(Finding finding, List<Rectangle2D> places) {
+    private static boolean isNear(Finding finding, List<Point> places) {
         return finding.place()
                 .map(Place::at)
-                .filter(at -> places.stream().anyMatch(box -> box.contains(at.x(), at.y())))
+                .filter(at -> places.stream().anyMatch(one -> one.distance(at) < NEAR_MM))
                 .isPresent();
     }
 
@@ -230,19 +216,13 @@ public final class Proposer {
             return;
         }
         taken.add(id);
-        boolean slip =
-                finding.measure().map(size -> rule.isSlip(size.value(), usualMm)).orElse(true);
         Optional<Answer.Change> change =
                 rule.answer()
-                        .filter(key -> slip)
                         .filter(key -> !isTakenBack(id, drawing))
                         .flatMap(key -> answer(finding, key));
         change.ifPresent(one -> job = one.apply(job, drawing));
         if (change.isPresent() && finding.kind().key().equals(JOINED)) {
-            finding.place()
-                    .map(Place::at)
-                    .map(at -> new Rectangle2D.Double(at.x(), at.y(), 0, 0))
-                    .ifPresent(joined::add);
+            finding.place().map(Place::at).ifPresent(joined::add);
         }
         decisions.add(
                 new Decision(
@@ -252,7 +232,7 @@ public final class Proposer {
                         finding.title(),
                         change.map(Answer.Change::label).map(Proposer::small),
                         finding.reason(),
-                        slip ? rule.doubt() : Math.max(rule.doubt(), DOUBT_LARGE),
+                        rule.doubt(),
                         finding.place(),
                         finding.goods()));
     }

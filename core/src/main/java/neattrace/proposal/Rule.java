@@ -8,10 +8,8 @@ import java.util.Optional;
  *
  * @param answer the key of the answer that is given; empty if it is left as it is
  * @param doubt how doubtful that is, 0 to 1
- * @param mostWidths what is larger than so many usual widths of lines is no slip of the pen: it is
- *     left as it is; 0 for any size
  */
-record Rule(Optional<String> answer, double doubt, double mostWidths) {
+record Rule(Optional<String> answer, double doubt) {
 
     /** By the finding's kind; kinds that are not here are left, doubtfully. */
     static final Map<String, Rule> RULES =
@@ -32,8 +30,8 @@ record Rule(Optional<String> answer, double doubt, double mostWidths) {
                     leaves("blemish", 0.1),
                     leaves("crop", 0.05),
                     // Line
-                    does("line-breaks", "mend", 0.35, 2),
-                    does("line-has-nub", "mend", 0.35, 1),
+                    does("line-breaks", "mend", 0.35),
+                    does("line-has-nub", "mend", 0.35),
                     does("line-has-dent", "mend", 0.4),
                     does("line-too-thin", "mend", 0.3),
                     leaves("corner-filled", 0.45),
@@ -62,32 +60,17 @@ record Rule(Optional<String> answer, double doubt, double mostWidths) {
                     leaves("lettering-thin", 0.5),
                     leaves("resolution-low", 0.4));
 
-    private static final Rule UNKNOWN = new Rule(Optional.empty(), 0.5, 0);
+    private static final Rule UNKNOWN = new Rule(Optional.empty(), 0.5);
 
     static Rule of(String kind) {
         return RULES.getOrDefault(kind, UNKNOWN);
     }
 
     private static Map.Entry<String, Rule> does(String kind, String answer, double doubt) {
-        return does(kind, answer, doubt, 0);
-    }
-
-    private static Map.Entry<String, Rule> does(
-            String kind, String answer, double doubt, double mostWidths) {
-        return Map.entry(kind, new Rule(Optional.of(answer), doubt, mostWidths));
-    }
-
-    /**
-     * Whether something of a size may be a slip of the pen.
-     *
-     * @param mm its size on the page
-     * @param usualMm half of the length of lines is thinner
-     */
-    boolean isSlip(double mm, double usualMm) {
-        return mostWidths == 0 || mm <= mostWidths * usualMm;
+        return Map.entry(kind, new Rule(Optional.of(answer), doubt));
     }
 
     private static Map.Entry<String, Rule> leaves(String kind, double doubt) {
-        return Map.entry(kind, new Rule(Optional.empty(), doubt, 0));
+        return Map.entry(kind, new Rule(Optional.empty(), doubt));
     }
 }

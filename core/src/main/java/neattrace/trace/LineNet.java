@@ -20,6 +20,12 @@ public record LineNet(
         stubs = List.copyOf(stubs);
     }
 
+    /** Half of the lines are usually thinner, px; 0 if there are none. */
+    public double usualWidth() {
+        double[] widths = lines.stream().mapToDouble(InkLine::usualWidth).sorted().toArray();
+        return widths.length == 0 ? 0 : widths[widths.length / 2];
+    }
+
     /** Length of all lines, px. */
     public double length() {
         return lines.stream().mapToDouble(InkLine::length).sum();

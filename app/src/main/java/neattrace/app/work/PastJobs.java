@@ -35,10 +35,14 @@ public final class PastJobs {
         List<Path> files =
                 folders.recent().stream()
                         .filter(file -> file.toString().endsWith(JobFile.ENDING))
-                        .filter(file -> !file.equals(open))
+                        .filter(file -> open == null || !isSame(file, open))
                         .toList();
         CompletableFuture.supplyAsync(() -> read(files))
                 .thenAccept(read -> Platform.runLater(() -> jobs.set(read)));
+    }
+
+    private static boolean isSame(Path one, Path other) {
+        return one.toAbsolutePath().normalize().equals(other.toAbsolutePath().normalize());
     }
 
     private static List<Job> read(List<Path> files) {

@@ -19,9 +19,6 @@ final class LimitCheck {
     /** Shorter stretches than so many widths are the ends of lines. */
     private static final double LEAST_WIDTHS = 3;
 
-    /** The same for blacks, which are short beside their width. */
-    private static final double BLACK_WIDTHS = 2;
-
     /** Short lines are told of if nearly all that lies between their ends is so near. */
     private static final double SHORT_WIDTHS = 1.5;
 
@@ -61,9 +58,6 @@ final class LimitCheck {
                         net.lines().parallelStream()
                                 .flatMap(line -> of(line, gaps).stream())
                                 .toList());
-        for (SolidBlack solid : net.solids()) {
-            SideGaps.along(solid).ifPresent(black -> gaps(black, BLACK_WIDTHS, 0, gaps, findings));
-        }
         for (SolidBlack dot : net.solids()) {
             double across = 2 * dot.largestRadius() / pxPerMm;
             // A dot is an area, not a line: it grows with the drawing.
@@ -78,38 +72,28 @@ final class LimitCheck {
     private List<LineFinding> of(InkLine line, SideGaps gaps) {
         List<LineFinding> found = new ArrayList<>();
         thin(line, found);
-        gaps(line, LEAST_WIDTHS, (limits.widths() - 1) * line.usualWidth(), gaps, found);
+        gaps(line, gaps, found);
         return found;
     }
 
-    /**
-     * Paper beside a line, or beside a black along its middle, that is narrower than it may be.
-     *
-     * @param leastWidths shorter stretches than so many widths are passed over
-     * @param taken paper that wider lines on both sides will take, px; lines across are like it
-     */
-    private void gaps(
-            InkLine line,
-            double leastWidths,
-            double taken,
-            SideGaps gaps,
-            List<LineFinding> found) {
+    /** Paper beside a line that is narrower than it may be. */
+    private void gaps(InkLine line, SideGaps gaps, List<LineFinding> found) {
+        double usual = line.usualWidth();
         // Of a short line it may be all that lies between its ends.
         double all = MOST_OF_IT * (line.size() - 2 * SideGaps.skipped(line));
-        double least =
-                Math.min(
-                        leastWidths * line.usualWidth(),
-                        Math.max(SHORT_WIDTHS * line.usualWidth(), all));
-        double most = limits.leastGapMm() * pxPerMm + Math.max(0, taken);
+        double least = Math.min(LEAST_WIDTHS * usual, Math.max(SHORT_WIDTHS * usual, all));
+        // Wider lines on both sides take of the paper; those across are like it.
+        double taken = (limits.widths() - 1) * usual;
+        double limit = limits.leastGapMm() * pxPerMm;
         for (int side = -1; side <= 1; side += 2) {
             gaps.each(
                     line,
                     side,
-                    most,
+                    limit + Math.max(0, taken),
                     (of, at, from, to, gap) -> {
                         double mean = SideGaps.mean(gap, from, to) - taken;
                         if (to - from >= least
-                                && mean < limits.leastGapMm() * pxPerMm
+                                && mean < limit
                                 && SideGaps.tells(of, at, from, to)) {
                             found.add(tight(of, at, from, to, gap, Math.max(0, mean)));
                         }

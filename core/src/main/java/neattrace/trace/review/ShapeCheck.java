@@ -60,8 +60,10 @@ final class ShapeCheck {
 
     List<LineFinding> findings() {
         List<LineFinding> findings = new ArrayList<>();
+        double usual = net.usualWidth();
         for (Stub stub : net.stubs()) {
-            if (isCorner(stub.root())) {
+            // What a black sticks out by farther than lines are wide was drawn.
+            if (stub.out() > usual || isCorner(stub.root())) {
                 continue;
             }
             Point tip = stub.tip().times(1 / pxPerMm);

@@ -1,10 +1,8 @@
 package neattrace.trace.review;
 
-import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 import neattrace.trace.InkLine;
-import neattrace.trace.SolidBlack;
 
 /** Paper beside lines, up to the next ink. */
 final class SideGaps {
@@ -13,9 +11,6 @@ final class SideGaps {
     private static final double HALF = 127.5;
 
     private static final double STEP = 0.5;
-
-    /** A black's middle goes from pixel to pixel; the mean of so many to each side is straight. */
-    private static final int SMOOTH = 6;
 
     private final InkMap map;
 
@@ -33,25 +28,6 @@ final class SideGaps {
          * @param gap paper beside each sample, px
          */
         void take(InkLine line, int side, int from, int to, double[] gap);
-    }
-
-    /** The middle of a long black as a line, if it is longer than a few pixels; smoothed. */
-    static Optional<InkLine> along(SolidBlack solid) {
-        int n = solid.radius().length;
-        if (n < 2 * SMOOTH + 2) {
-            return Optional.empty();
-        }
-        double[] x = new double[n - 2 * SMOOTH];
-        double[] y = new double[x.length];
-        double[] width = new double[x.length];
-        for (int i = 0; i < x.length; i++) {
-            for (int k = 0; k <= 2 * SMOOTH; k++) {
-                x[i] += solid.x()[i + k] / (2 * SMOOTH + 1);
-                y[i] += solid.y()[i + k] / (2 * SMOOTH + 1);
-            }
-            width[i] = 2 * solid.radius()[i + SMOOTH];
-        }
-        return Optional.of(new InkLine(x, y, width, false, -1, -1));
     }
 
     /** So many samples at each end of a line are left out: there it meets others. */

@@ -39,7 +39,7 @@ final class LineScaling {
         this.map = map;
         this.net = net;
         this.factor = factor;
-        this.linePx = LINE_WIDTHS * usualWidth(net);
+        this.linePx = LINE_WIDTHS * net.usualWidth();
     }
 
     /**
@@ -50,14 +50,6 @@ final class LineScaling {
      */
     static InkMap apply(InkMap map, LineNet net, double factor) {
         return net.lines().isEmpty() ? map : new LineScaling(map, net, factor).scaled();
-    }
-
-    /** Half of the length of all lines is thinner, px. */
-    private static double usualWidth(LineNet net) {
-        double[] widths =
-                net.lines().stream().flatMapToDouble(line -> Arrays.stream(line.width())).toArray();
-        Arrays.sort(widths);
-        return widths[widths.length / 2];
     }
 
     /** How much wider a line of some width gets, px; less than 0 if thinner. */

@@ -38,7 +38,7 @@ final class Finishing {
                             Arrays.stream(SkerryMotif.values()))
                     .toList();
 
-    /** Somebody has looked at everything about the stickers; the shirt has a few things left. */
+    /** Somebody has looked at everything about the small motifs. */
     private static final Set<String> ALL = Set.of("sheet", "line", "close", "flats");
 
     private Finishing() {}
@@ -60,7 +60,7 @@ final class Finishing {
                     JobFile.decisions(
                             lookedThrough(
                                     proposal.drawing(),
-                                    drawn == SkerryMail.MAIL_BOAT ? Set.of("sheet") : ALL)));
+                                    drawn instanceof SkerryMail ? Set.of("sheet") : ALL)));
         }
     }
 

@@ -68,8 +68,7 @@ final class PriceStep implements Step {
     private PriceList list(WantedGoods goods) {
         Drawing drawing = desk.shown().drawing();
         GoodsFit fit = GoodsDrawing.fit(drawing, goods);
-        int inks =
-                goods.goods().printing().mostInks() > 0 ? JobTasks.drivers(drawing, 0).inks() : 0;
+        int inks = JobTasks.screens(drawing, goods.goods());
         return PriceList.of(
                 goods.costs(), inks, fit.thingWidthMm(), fit.thingHeightMm(), goods.pieces());
     }
