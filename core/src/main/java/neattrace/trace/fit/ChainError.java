@@ -117,6 +117,12 @@ final class ChainError {
         return most / Math.sqrt(cx * cx + cy * cy);
     }
 
+    /** The radius of cubic i where it is bent most, px. */
+    double leastRadius(int i) {
+        chain.load(i, cubic);
+        return cubic.leastRadius();
+    }
+
     /** Cubic i as it is, or as the straight line between its joints. */
     Piece piece(int i, boolean line) {
         Point start = new Point(chain.x[i], chain.y[i]);

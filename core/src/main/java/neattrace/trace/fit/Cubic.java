@@ -6,6 +6,9 @@ final class Cubic {
     /** Places looked at for a global search. */
     private static final int PLACES = 12;
 
+    /** Places at which curvature is looked at. */
+    private static final int BENDS = 24;
+
     private double ax;
     private double bx;
     private double cx;
@@ -49,6 +52,22 @@ final class Cubic {
 
     double slopeY(double t) {
         return (3 * ay * t + 2 * by) * t + cy;
+    }
+
+    /** The radius of its curvature where it is bent most, |B'|^3 / |B' x B''|; of places all along. */
+    double leastRadius() {
+        double least = Double.POSITIVE_INFINITY;
+        for (int k = 0; k <= BENDS; k++) {
+            double t = (double) k / BENDS;
+            double vx = slopeX(t);
+            double vy = slopeY(t);
+            double speed = Math.sqrt(vx * vx + vy * vy);
+            double cross = Math.abs(vx * (6 * ay * t + 2 * by) - vy * (6 * ax * t + 2 * bx));
+            if (cross * least > speed * speed * speed) {
+                least = speed * speed * speed / cross;
+            }
+        }
+        return least;
     }
 
     /** One Newton step from {@code t} towards the parameter nearest to a point, kept in 0 to 1. */

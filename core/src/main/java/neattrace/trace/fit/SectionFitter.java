@@ -23,6 +23,11 @@ final class SectionFitter {
     /** Cubics of fewer samples are not cut. */
     private static final int SHORTEST = 6;
 
+    /** The same where the section is free of noise: its error is that of the cubics alone. */
+    private static final double SMOOTH_RMS_SHARE = 0.75;
+
+    private static final int SMOOTH_SHORTEST = 3;
+
     /** A cubic alone, its ends fixed, so many times too far off is beyond help. */
     private static final double HOPELESS = 5;
 
@@ -44,13 +49,23 @@ final class SectionFitter {
 
     private final Section section;
     private final double bound;
+
+    /** No cubic is bent tighter, px; 0 where it does not matter. */
+    private final double leastRadius;
+
     private final Chain chain;
     private final ChainError error;
     private final ChainSolver solver;
 
-    private SectionFitter(Section section, double bound) {
+    private final double rmsShare;
+    private final int shortest;
+
+    private SectionFitter(Section section, double bound, double leastRadius) {
         this.section = section;
+        this.rmsShare = leastRadius > 0 ? SMOOTH_RMS_SHARE : RMS_SHARE;
+        this.shortest = leastRadius > 0 ? SMOOTH_SHORTEST : SHORTEST;
         this.bound = bound;
+        this.leastRadius = leastRadius;
         this.chain = new Chain(section);
         this.error = new ChainError(chain);
         this.solver = new ChainSolver(chain);
@@ -68,7 +83,16 @@ final class SectionFitter {
         if (section.arc != null) {
             return section.arc.pieces(section);
         }
-        SectionFitter fitter = new SectionFitter(section, bound);
+        return fit(section, bound, 0);
+    }
+
+    /**
+     * Fits a curve of which no part may be bent tighter than it is itself.
+     *
+     * @param leastRadius of the curvature, px
+     */
+    static List<Piece> fit(Section section, double bound, double leastRadius) {
+        SectionFitter fitter = new SectionFitter(section, bound, leastRadius);
         fitter.cut();
         fitter.refine();
         fitter.simplify();
@@ -109,7 +133,12 @@ final class SectionFitter {
                 chain.spread(i);
             }
             int span = chain.at[i + 1] - chain.at[i];
-            if (isClose(i) || span < 2 * SHORTEST) {
+            if (isClose(i)) {
+                i++;
+            } else if (span < 2 * shortest) {
+                if (!isRound(i)) {
+                    chain.spread(i);
+                }
                 i++;
             } else {
                 chain.split(i, chain.at[i] + span / 2);
@@ -128,12 +157,27 @@ final class SectionFitter {
     }
 
     private boolean isClose(int i, FitError glance) {
-        return isClose(glance) && (error.isSeenAtAGlance(i) || isClose(error.measure(i, bound)));
+        return isClose(glance)
+                && (error.isSeenAtAGlance(i) || isClose(error.measure(i, bound)))
+                && isRound(i);
+    }
+
+    private boolean isRound(int i) {
+        return leastRadius == 0 || error.leastRadius(i) >= leastRadius;
+    }
+
+    private boolean areRound(int first, int last) {
+        for (int i = first; i < last; i++) {
+            if (!isRound(i)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private boolean isClose(FitError found) {
         return found.max() <= bound
-                && found.squares() <= found.count() * RMS_SHARE * RMS_SHARE * bound * bound;
+                && found.squares() <= found.count() * rmsShare * rmsShare * bound * bound;
     }
 
     private void simplify() {
@@ -190,7 +234,9 @@ final class SectionFitter {
             Chain.State state = chain.keep(i, last);
             solver.relax(i, last, SETTLING_ROUNDS, Double.POSITIVE_INFINITY);
             double nextNow = worst(i + 1, last);
-            if (nextNow <= most && error.measure(i, most).max() <= most) {
+            if (nextNow <= most
+                    && error.measure(i, most).max() <= most
+                    && areRound(i, last)) {
                 own = nextNow;
             } else {
                 chain.restore(state);
@@ -254,7 +300,8 @@ final class SectionFitter {
         }
         boolean close =
                 (!startTurns || worst(i - 1, i) <= before)
-                        && (!endTurns || worst(i + 1, i + 2) <= before);
+                        && (!endTurns || worst(i + 1, i + 2) <= before)
+                        && areRound(first, last);
         if (!close) {
             chain.restore(state);
         }

@@ -25,7 +25,7 @@ final class Sections {
         }
         x[inner + 1] = to.at().x();
         y[inner + 1] = to.at().y();
-        return new Section(x, y, angles(x, y, false), Section.Kind.CURVE, true, true);
+        return new Section(x, y, angles(x, y, false, Section.TANGENT_REACH), Section.Kind.CURVE, true, true);
     }
 
     /**
@@ -54,6 +54,11 @@ final class Sections {
     }
 
     static Section ring(Samples samples, int first) {
+        return ring(samples, first, Section.TANGENT_REACH);
+    }
+
+    /** The same with directions taken over so many samples to each side. */
+    static Section ring(Samples samples, int first, int reach) {
         int n = samples.size();
         double[] x = new double[n + 1];
         double[] y = new double[n + 1];
@@ -61,7 +66,7 @@ final class Sections {
             x[k] = samples.x(first + k);
             y[k] = samples.y(first + k);
         }
-        return new Section(x, y, angles(x, y, true), Section.Kind.RING, false, false);
+        return new Section(x, y, angles(x, y, true, reach), Section.Kind.RING, false, false);
     }
 
     /** Where a loop is flattest, and where it is most bent. */
@@ -85,9 +90,9 @@ final class Sections {
         return seams;
     }
 
-    private static double[] angles(double[] x, double[] y, boolean ring) {
+    private static double[] angles(double[] x, double[] y, boolean ring, int most) {
         int last = x.length - 1;
-        int reach = Math.min(Section.TANGENT_REACH, last);
+        int reach = Math.min(most, last);
         double[] angles = new double[last + 1];
         for (int i = 0; i <= last; i++) {
             double dx = 0;

@@ -1,0 +1,68 @@
+package neattrace.goods.cut;
+
+/**
+ * How a sticker is cut, mm on the finished thing.
+ *
+ * @param borderMm of the cut line from the silhouette
+ * @param radiusMm no curve is tighter
+ * @param neckMm nothing that holds parts together is narrower
+ * @param joinMm pieces whose borders are no farther apart become one sticker
+ * @param holes whether holes in the silhouette are cut out
+ * @param loose what becomes of pieces farther away
+ */
+public record CutRecipe(
+        double borderMm,
+        double radiusMm,
+        double neckMm,
+        double joinMm,
+        boolean holes,
+        Loose loose) {
+
+    /** As is usual for die-cut vinyl (common practice, no source). */
+    public static final CutRecipe USUAL = new CutRecipe(2.5, 1, 4, 2, false, Loose.OWN);
+
+    /** No border, neck or way between joined pieces is wider. */
+    public static final double MOST_MM = 50;
+
+    /** Bounds of the least radius. */
+    public static final double LEAST_RADIUS_MM = 0.2;
+
+    public static final double MOST_RADIUS_MM = 20;
+
+    public CutRecipe {
+        check("a border", borderMm, 0, MOST_MM);
+        check("a least radius", radiusMm, LEAST_RADIUS_MM, MOST_RADIUS_MM);
+        check("a neck", neckMm, 0, MOST_MM);
+        check("what joins pieces", joinMm, 0, MOST_MM);
+    }
+
+    private static void check(String what, double mm, double least, double most) {
+        if (!(mm >= least && mm <= most)) {
+            throw new IllegalArgumentException(what + " has " + least + " to " + most + " mm");
+        }
+    }
+
+    public CutRecipe withBorderMm(double value) {
+        return new CutRecipe(value, radiusMm, neckMm, joinMm, holes, loose);
+    }
+
+    public CutRecipe withRadiusMm(double value) {
+        return new CutRecipe(borderMm, value, neckMm, joinMm, holes, loose);
+    }
+
+    public CutRecipe withNeckMm(double value) {
+        return new CutRecipe(borderMm, radiusMm, value, joinMm, holes, loose);
+    }
+
+    public CutRecipe withJoinMm(double value) {
+        return new CutRecipe(borderMm, radiusMm, neckMm, value, holes, loose);
+    }
+
+    public CutRecipe withHoles(boolean value) {
+        return new CutRecipe(borderMm, radiusMm, neckMm, joinMm, value, loose);
+    }
+
+    public CutRecipe withLoose(Loose value) {
+        return new CutRecipe(borderMm, radiusMm, neckMm, joinMm, holes, value);
+    }
+}

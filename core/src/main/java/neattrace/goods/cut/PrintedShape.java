@@ -1,0 +1,91 @@
+package neattrace.goods.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.Outline;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+
+/** The silhouette of what is printed, as polygons. */
+public final class PrintedShape {
+
+    /** Chords keep within so much of curves, and corners finer are left out, mm. */
+    private static final double FINE_MM = 0.006;
+
+    private PrintedShape() {}
+
+    /**
+     * The union of ink, coloured areas and, if wanted, the paper they enclose.
+     *
+     * @param lines ink, mm
+     * @param flats coloured areas, mm
+     * @param enclosed whether paper that ink or colour enclose belongs to it
+     * @return valid polygons, mm; empty for nothing
+     */
+    public static Geometry of(List<Outline> lines, List<Geometry> flats, boolean enclosed) {
+        GeometryFactory factory = new GeometryFactory();
+        List<Geometry> pieces = new ArrayList<>();
+        for (Outline line : lines) {
+            Geometry outer = polygon(line.outer(), factory);
+            for (CubicLoop hole : enclosed ? List.<CubicLoop>of() : line.holes()) {
+                outer = OverlayNGRobust.overlay(outer, polygon(hole, factory), OverlayNG.DIFFERENCE);
+            }
+            add(outer, pieces);
+        }
+        flats.forEach(flat -> add(flat, pieces));
+        if (pieces.isEmpty()) {
+            return factory.createMultiPolygon();
+        }
+        Geometry union = OverlayNGRobust.union(factory.buildGeometry(pieces));
+        return enclosed ? filled(union) : union;
+    }
+
+    private static void add(Geometry shape, List<Geometry> pieces) {
+        for (Object one : PolygonExtracter.getPolygons(shape)) {
+            Geometry plain = DouglasPeuckerSimplifier.simplify((Polygon) one, FINE_MM);
+            if (!plain.isEmpty()) {
+                pieces.add(plain);
+            }
+        }
+    }
+
+    private static Geometry polygon(CubicLoop loop, GeometryFactory factory) {
+        LinearRing ring = ring(loop, FINE_MM, factory);
+        Polygon polygon = factory.createPolygon(ring);
+        return polygon.isValid() ? polygon : GeometryFixer.fix(polygon);
+    }
+
+    /** A loop as chords. */
+    static LinearRing ring(CubicLoop loop, double toleranceMm, GeometryFactory factory) {
+        double[] xy = loop.flatten(toleranceMm);
+        List<Coordinate> ring = new ArrayList<>();
+        for (int i = 0; i < xy.length; i += 2) {
+            ring.add(new Coordinate(xy[i], xy[i + 1]));
+        }
+        while (ring.size() < 3) {
+            ring.add(ring.get(0).copy());
+        }
+        ring.add(ring.get(0).copy());
+        return factory.createLinearRing(ring.toArray(Coordinate[]::new));
+    }
+
+    /** The same without holes. */
+    static Geometry filled(Geometry shape) {
+        List<Geometry> polygons = new ArrayList<>();
+        for (Object one : PolygonExtracter.getPolygons(shape)) {
+            polygons.add(shape.getFactory().createPolygon(((Polygon) one).getExteriorRing()));
+        }
+        return polygons.isEmpty()
+                ? shape
+                : OverlayNGRobust.union(shape.getFactory().buildGeometry(polygons));
+    }
+}
