@@ -40,6 +40,7 @@ public final class NeatTrace implements Runnable {
                     "sheet",
                     "trace",
                     "flat",
+                    "make",
                     "check",
                     "propose",
                     "plan",
@@ -68,13 +69,19 @@ public final class NeatTrace implements Runnable {
                         .addSubcommand(new SheetCommand(reporter))
                         .addSubcommand(new TraceCommand(reporter))
                         .addSubcommand(new FlatCommand(reporter))
+                        .addSubcommand(
+                                new CommandLine(new MakeCommand())
+                                        .addSubcommand(new MakeStickerCommand(reporter)))
                         .addSubcommand(new CheckCommand(reporter))
                         .addSubcommand(new ProposeCommand(reporter))
                         .addSubcommand(new PlanCommand(reporter))
                         .addSubcommand(new InfoCommand(reporter))
                         .addSubcommand(new SettingsCommand(reporter));
         addHelp(line);
-        line.getSubcommands().values().forEach(NeatTrace::addHelp);
+        for (CommandLine command : line.getSubcommands().values()) {
+            addHelp(command);
+            command.getSubcommands().values().forEach(NeatTrace::addHelp);
+        }
         line.addSubcommand(new HelpCommand());
         line.setOut(out);
         line.setErr(err);
@@ -134,6 +141,6 @@ public final class NeatTrace implements Runnable {
     @Override
     public void run() {
         throw new ParameterException(
-                spec.commandLine(), "Which command: sheet, trace, flat or info?");
+                spec.commandLine(), "Which command: sheet, trace, flat, make or info?");
     }
 }

@@ -29,6 +29,8 @@ public final class PdfWriter {
 
     private static final double POINTS_PER_MM = 72 / 25.4;
 
+    private static final float HAIRLINE_MM = 0.1f;
+
     private final PrintPlan plan;
     private final PDOptionalContentProperties groups = new PDOptionalContentProperties();
 
@@ -84,6 +86,18 @@ public final class PdfWriter {
             state.setOverprintMode(1);
             content.setGraphicsStateParameters(state);
         }
+        if (layer.kind() == PrintLayer.Kind.TECHNICAL) {
+            lines(content, layer);
+        } else {
+            shapes(content, layer);
+        }
+        if (overprint) {
+            content.restoreGraphicsState();
+        }
+        content.endMarkedContent();
+    }
+
+    private static void shapes(PDPageContentStream content, PrintLayer layer) throws IOException {
         Tints laid = null;
         for (PrintObject object : layer.objects()) {
             if (!object.tints().equals(laid)) {
@@ -92,10 +106,22 @@ public final class PdfWriter {
             }
             object(content, object.shape());
         }
-        if (overprint) {
-            content.restoreGraphicsState();
+    }
+
+    /** What machines cut along: hairlines in an ink of their own, which nobody prints. */
+    private static void lines(PDPageContentStream content, PrintLayer layer) throws IOException {
+        content.saveGraphicsState();
+        content.setLineWidth(HAIRLINE_MM);
+        for (PrintObject object : layer.objects()) {
+            String ink = object.tints().percent().keySet().iterator().next().name();
+            content.setStrokingColor(SpotInk.full(ink, layer.screen()));
+            if (!(object.shape() instanceof PrintShape.Curved curved)) {
+                throw new IllegalArgumentException("machines cut along curves");
+            }
+            PdfPath.append(content, curved.outline());
+            content.stroke();
         }
-        content.endMarkedContent();
+        content.restoreGraphicsState();
     }
 
     private static void object(PDPageContentStream content, PrintShape shape) throws IOException {

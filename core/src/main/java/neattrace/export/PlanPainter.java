@@ -34,7 +34,7 @@ public final class PlanPainter {
     public PlanPainter(PrintPlan plan) {
         for (PrintLayer layer : plan.onScreen()) {
             Color colour = new Color(layer.screen().packed());
-            List<Painted> list = layer.kind() == PrintLayer.Kind.FLAT ? flats : lines;
+            List<Painted> list = layer.isBeneathLines() ? flats : lines;
             layer.objects().forEach(object -> add(list, object.shape(), colour));
         }
     }

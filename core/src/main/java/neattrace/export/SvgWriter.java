@@ -24,14 +24,19 @@ import neattrace.print.PrintShape;
  */
 public final class SvgWriter {
 
+    /** What machines cut along is seen, and covers nothing. */
+    private static final String HAIRLINE_MM = "0.1";
+
     private static final String NAMESPACE = "http://www.w3.org/2000/svg";
 
     private final XMLStreamWriter xml;
     private final Set<String> ids = new HashSet<>();
     private final StringBuilder path = new StringBuilder();
+    private final boolean grouped;
 
-    private SvgWriter(XMLStreamWriter xml) {
+    private SvgWriter(XMLStreamWriter xml, boolean grouped) {
         this.xml = xml;
+        this.grouped = grouped;
     }
 
     /**
@@ -40,10 +45,23 @@ public final class SvgWriter {
      * @throws IllegalArgumentException if the plan has pixels in it
      */
     public static void write(PrintPlan plan, OutputStream out) throws IOException {
+        write(plan, false, out);
+    }
+
+    /**
+     * The same for goods: layers lie in groups called as {@link PrintLayer#group()} says, and what
+     * machines cut along is a hairline.
+     */
+    public static void writeGoods(PrintPlan plan, OutputStream out) throws IOException {
+        write(plan, true, out);
+    }
+
+    private static void write(PrintPlan plan, boolean grouped, OutputStream out)
+            throws IOException {
         Writer text = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
         try {
             XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
-            new SvgWriter(xml).write(plan);
+            new SvgWriter(xml, grouped).write(plan);
             xml.flush();
         } catch (XMLStreamException e) {
             throw e.getNestedException() instanceof IOException io ? io : new IOException(e);
@@ -64,22 +82,44 @@ public final class SvgWriter {
         xml.writeAttribute("viewBox", "0 0 " + width + " " + height);
         line();
         text("title", plan.title());
+        String group = "";
         for (PrintLayer layer : plan.onScreen()) {
+            if (grouped && !layer.group().equals(group)) {
+                endGroup(group);
+                group = layer.group();
+                xml.writeStartElement("g");
+                xml.writeAttribute("id", id(group));
+                line();
+            }
             layer(layer);
         }
+        endGroup(group);
         xml.writeEndElement();
         line();
     }
 
+    private void endGroup(String group) throws XMLStreamException {
+        if (!group.isEmpty()) {
+            xml.writeEndElement();
+            line();
+        }
+    }
+
     private void layer(PrintLayer layer) throws XMLStreamException {
         xml.writeStartElement("g");
-        xml.writeAttribute("id", id(layer.name()));
+        if (!grouped || layer.kind() != PrintLayer.Kind.TECHNICAL) {
+            xml.writeAttribute("id", id(layer.name()));
+        }
         String hex = layer.screen().hex();
         if (layer.kind() == PrintLayer.Kind.STROKES) {
             xml.writeAttribute("fill", "none");
             xml.writeAttribute("stroke", hex);
             xml.writeAttribute("stroke-linecap", "round");
             xml.writeAttribute("stroke-linejoin", "round");
+        } else if (grouped && layer.kind() == PrintLayer.Kind.TECHNICAL) {
+            xml.writeAttribute("fill", "none");
+            xml.writeAttribute("stroke", hex);
+            xml.writeAttribute("stroke-width", HAIRLINE_MM);
         } else {
             xml.writeAttribute("fill", hex);
             xml.writeAttribute("fill-rule", "evenodd");

@@ -140,6 +140,19 @@ public final class CubicLoop implements CubicSegments {
         return new CubicLoop(mapped, straight);
     }
 
+    /** The same loop, begun at where segment {@code i} starts. */
+    public CubicLoop startingAt(int i) {
+        double[] turned = new double[coords.length];
+        int at = STRIDE * i;
+        System.arraycopy(coords, at, turned, 0, coords.length - at);
+        System.arraycopy(coords, 0, turned, coords.length - at, at);
+        BitSet flags = new BitSet();
+        for (int k = 0; k < size(); k++) {
+            flags.set(k, straight.get((k + i) % size()));
+        }
+        return new CubicLoop(turned, flags);
+    }
+
     /** Every coordinate times {@code factor}. */
     public CubicLoop scaled(double factor) {
         double[] scaled = new double[coords.length];

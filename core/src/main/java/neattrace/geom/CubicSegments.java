@@ -50,8 +50,7 @@ public sealed interface CubicSegments permits CubicLoop, CubicPath {
         for (int k = 0; k <= BENDS; k++) {
             double t = (double) k / BENDS;
             double s = 1 - t;
-            Point slope =
-                    first.times(s * s).plus(middle.times(2 * s * t)).plus(last.times(t * t));
+            Point slope = first.times(s * s).plus(middle.times(2 * s * t)).plus(last.times(t * t));
             double cross = Math.abs(slope.cross(begin.times(s).plus(end.times(t))));
             double speed = slope.length();
             if (cross * least > speed * speed * speed) {

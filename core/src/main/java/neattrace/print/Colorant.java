@@ -29,6 +29,7 @@ public record Colorant(String name, Kind kind) {
     public static final Colorant WHITE = new Colorant("White", Kind.UNDERBASE);
     public static final Colorant GLOSS = new Colorant("Varnish", Kind.VARNISH);
     public static final Colorant CUT = new Colorant("Cut", Kind.TECHNICAL);
+    public static final Colorant CUT_THROUGH = new Colorant("Cut through", Kind.TECHNICAL);
     public static final Colorant FOLD = new Colorant("Fold", Kind.TECHNICAL);
     public static final Colorant GUIDE = new Colorant("Guide", Kind.TECHNICAL);
 

@@ -26,16 +26,20 @@ public record PrintLayer(
     public enum Kind {
         /** White beneath everything. */
         UNDERBASE(0),
+        /** What art lies on: a sheet's background. */
+        GROUND(1),
+        /** Borders round art, and what runs on beyond a cut. */
+        BLEED(2),
         /** Flat colours. */
-        FLAT(1),
+        FLAT(3),
         /** What deepens the black that is printed over it; nothing of its own on screen. */
-        UNDER_BLACK(2),
+        UNDER_BLACK(4),
         /** Lines as shapes. */
-        LINES(2),
+        LINES(4),
         /** Lines as strokes. */
-        STROKES(2),
+        STROKES(4),
         /** Where a machine cuts or folds; never printed. */
-        TECHNICAL(3);
+        TECHNICAL(5);
 
         private final int rank;
 
@@ -54,9 +58,32 @@ public record PrintLayer(
         areas = List.copyOf(areas);
     }
 
+    /** Whether it is no ink, but a machine's line. */
+    public boolean isTechnical() {
+        return kind == Kind.TECHNICAL;
+    }
+
+    /** Whether it is a colour that lines lie on. */
+    public boolean isBeneathLines() {
+        return kind == Kind.GROUND || kind == Kind.BLEED || kind == Kind.FLAT;
+    }
+
     /** Whether files for screens have it. */
     public boolean onScreen() {
         return kind != Kind.UNDERBASE && kind != Kind.UNDER_BLACK;
+    }
+
+    /**
+     * What it belongs to in files of goods: the art, what lies beneath it, or a machine's line,
+     * which goes by its own name.
+     */
+    public String group() {
+        return switch (kind) {
+            case GROUND -> "ground";
+            case BLEED -> "bleed";
+            case TECHNICAL -> name;
+            default -> "art";
+        };
     }
 
     /** The same with other objects and areas. */

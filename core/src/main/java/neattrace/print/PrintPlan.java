@@ -35,6 +35,21 @@ public record PrintPlan(
         return layers.stream().filter(layer -> layer.kind() == kind).toList();
     }
 
+    /** What is printed, without what machines cut along. */
+    public PrintPlan printed() {
+        return with(layers.stream().filter(one -> !one.isTechnical()).toList());
+    }
+
+    /** What machines cut along alone. */
+    public PrintPlan technical() {
+        return with(layers.stream().filter(PrintLayer::isTechnical).toList());
+    }
+
+    /** The same page with other layers. */
+    public PrintPlan with(List<PrintLayer> other) {
+        return new PrintPlan(title, widthMm, heightMm, trimMm, other, press);
+    }
+
     /** Whether it is all curves, so that it can be placed anywhere. */
     boolean isVector() {
         return layers.stream()

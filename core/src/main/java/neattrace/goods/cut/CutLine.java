@@ -114,8 +114,7 @@ public final class CutLine {
 
     private static CubicLoop fit(LineString ring, CutRecipe recipe, Evenness evenness) {
         double unit = Math.min(1, recipe.radiusMm()) / UNITS;
-        SmoothRing smooth =
-                SmoothRing.of(ring, STEP_UNITS * unit).blurred(evenness.blurMm(recipe));
+        SmoothRing smooth = SmoothRing.of(ring, STEP_UNITS * unit).blurred(evenness.blurMm(recipe));
         return RingFitter.fit(
                         smooth.scaled(1 / unit),
                         evenness.errorMm(recipe) / unit,

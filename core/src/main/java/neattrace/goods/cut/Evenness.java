@@ -26,6 +26,9 @@ record Evenness(double outMm, double spare, double blur) {
     /** The cut line may be so much nearer than the border, mm. */
     static final double NEARER_MM = 0.046;
 
+    /** Of arcs of the border, share of it. */
+    private static final double CHORDS = 2e-4;
+
     /** No blur is wider, mm: it takes tips nearer. */
     private static final double MOST_BLUR_MM = 0.5;
 
@@ -41,6 +44,6 @@ record Evenness(double outMm, double spare, double blur) {
     double errorMm(CutRecipe recipe) {
         double tip = Math.max(recipe.radiusMm(), recipe.borderMm() + outMm);
         double nearer = blurMm(recipe) * blurMm(recipe) / (2 * tip);
-        return Math.max(0.02, outMm + NEARER_MM - nearer);
+        return Math.max(0.02, outMm + NEARER_MM - nearer - CHORDS * recipe.borderMm());
     }
 }

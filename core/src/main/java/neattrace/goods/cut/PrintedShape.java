@@ -37,7 +37,9 @@ public final class PrintedShape {
         for (Outline line : lines) {
             Geometry outer = polygon(line.outer(), factory);
             for (CubicLoop hole : enclosed ? List.<CubicLoop>of() : line.holes()) {
-                outer = OverlayNGRobust.overlay(outer, polygon(hole, factory), OverlayNG.DIFFERENCE);
+                outer =
+                        OverlayNGRobust.overlay(
+                                outer, polygon(hole, factory), OverlayNG.DIFFERENCE);
             }
             add(outer, pieces);
         }

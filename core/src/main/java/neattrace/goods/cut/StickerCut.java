@@ -39,6 +39,11 @@ public record StickerCut(CubicLoop outside, List<CubicLoop> holes, Polygon area)
         return area.getEnvelopeInternal().getHeight();
     }
 
+    /** The radius where it is bent most, mm; infinite if it is nowhere. */
+    public double leastRadiusMm() {
+        return loops().mapToDouble(CutLine::leastRadius).min().orElseThrow();
+    }
+
     /** Whether it is so small that it is hard to peel. */
     public boolean isSmall() {
         return Math.max(widthMm(), heightMm()) < PEELS_MM;

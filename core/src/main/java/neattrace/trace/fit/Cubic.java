@@ -54,7 +54,9 @@ final class Cubic {
         return (3 * ay * t + 2 * by) * t + cy;
     }
 
-    /** The radius of its curvature where it is bent most, |B'|^3 / |B' x B''|; of places all along. */
+    /**
+     * The radius of its curvature where it is bent most, |B'|^3 / |B' x B''|; of places all along.
+     */
     double leastRadius() {
         double least = Double.POSITIVE_INFINITY;
         for (int k = 0; k <= BENDS; k++) {

@@ -24,7 +24,11 @@ public final class RingFitter {
      */
     public static CubicLoop fit(double[] ring, double maxError, double leastRadius) {
         Samples samples = Samples.along(ring, LoopFitter.STEP_PX);
-        List<Piece> pieces = SectionFitter.fit(Sections.ring(samples, Sections.seams(samples)[0], REACH), maxError, leastRadius);
+        List<Piece> pieces =
+                SectionFitter.fit(
+                        Sections.ring(samples, Sections.seams(samples)[0], REACH),
+                        maxError,
+                        leastRadius);
         CubicLoop loop = FittedLoop.of(pieces).loop();
         return LoopFitter.isWhole(loop, ring) ? loop : CubicLoop.polygon(ring);
     }

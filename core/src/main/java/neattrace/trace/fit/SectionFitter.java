@@ -234,9 +234,7 @@ final class SectionFitter {
             Chain.State state = chain.keep(i, last);
             solver.relax(i, last, SETTLING_ROUNDS, Double.POSITIVE_INFINITY);
             double nextNow = worst(i + 1, last);
-            if (nextNow <= most
-                    && error.measure(i, most).max() <= most
-                    && areRound(i, last)) {
+            if (nextNow <= most && error.measure(i, most).max() <= most && areRound(i, last)) {
                 own = nextNow;
             } else {
                 chain.restore(state);

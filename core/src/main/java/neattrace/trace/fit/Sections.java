@@ -25,7 +25,8 @@ final class Sections {
         }
         x[inner + 1] = to.at().x();
         y[inner + 1] = to.at().y();
-        return new Section(x, y, angles(x, y, false, Section.TANGENT_REACH), Section.Kind.CURVE, true, true);
+        return new Section(
+                x, y, angles(x, y, false, Section.TANGENT_REACH), Section.Kind.CURVE, true, true);
     }
 
     /**

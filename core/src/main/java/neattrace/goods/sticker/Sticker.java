@@ -1,0 +1,75 @@
+package neattrace.goods.sticker;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.flat.LineLayer;
+import neattrace.flat.layer.FlatLayer;
+import neattrace.geom.Outline;
+import neattrace.goods.cut.CutLine;
+import neattrace.goods.cut.PrintedShape;
+import neattrace.goods.cut.Pull;
+import neattrace.goods.cut.StickerCut;
+import neattrace.print.Artwork;
+import neattrace.print.Placement;
+import neattrace.print.Plans;
+import neattrace.print.PrintPage;
+import neattrace.print.PrintPlan;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+
+/**
+ * A drawing as a sticker at its true size, its page as large as the drawing's, scaled.
+ *
+ * @param art what is printed of the drawing, mm
+ * @param silhouette of all that is printed, mm
+ * @param cuts its lines, the largest sticker first; several if it fell apart
+ * @param recipe how it was made
+ */
+public record Sticker(
+        PrintPlan art, Geometry silhouette, List<StickerCut> cuts, StickerRecipe recipe) {
+
+    public Sticker {
+        cuts = List.copyOf(cuts);
+    }
+
+    /**
+     * Makes one; as long as it takes to draw its cut lines.
+     *
+     * @param art the drawing as it goes into files, see {@link Artwork#forFiles(double)}
+     * @param factor how many times as large as the page it comes out, over 0
+     * @param pulls places of the cut line pulled elsewhere by hand, mm of the drawing's page
+     */
+    public static Sticker of(Artwork art, double factor, StickerRecipe recipe, List<Pull> pulls) {
+        Geometry page = silhouette(art, recipe.enclosed());
+        Geometry silhouette = AffineTransformation.scaleInstance(factor, factor).transform(page);
+        List<StickerCut> cuts =
+                CutLine.of(
+                        silhouette,
+                        recipe.cut(),
+                        pulls.stream().map(pull -> pull.scaled(factor)).toList());
+        PrintPlan plan = Plans.of(art);
+        double width = factor * art.widthMm();
+        double height = factor * art.heightMm();
+        Placement scaled = new Placement(plan, width / 2, height / 2, 0, factor);
+        PrintPlan printed =
+                new PrintPage(art.title(), width, height, 0, List.of(scaled)).plan(art.press());
+        return new Sticker(printed, silhouette, cuts, recipe);
+    }
+
+    private static Geometry silhouette(Artwork art, boolean enclosed) {
+        List<Outline> lines = new ArrayList<>(art.lines());
+        for (LineLayer layer : art.colouredLines()) {
+            lines.addAll(layer.shapes());
+        }
+        List<Geometry> flats = art.layers().stream().map(FlatLayer::shape).toList();
+        return PrintedShape.of(lines, flats, enclosed);
+    }
+
+    /** All its cut areas as one. */
+    public Geometry area() {
+        return silhouette
+                .getFactory()
+                .createMultiPolygon(cuts.stream().map(StickerCut::area).toArray(Polygon[]::new));
+    }
+}

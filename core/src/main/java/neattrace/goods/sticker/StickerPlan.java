@@ -1,0 +1,156 @@
+package neattrace.goods.sticker;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.Outline;
+import neattrace.goods.cut.CutLine;
+import neattrace.goods.cut.CutOrder;
+import neattrace.goods.cut.CutRecipe;
+import neattrace.goods.cut.StickerCut;
+import neattrace.press.Cmyk;
+import neattrace.press.PressProfile;
+import neattrace.press.Rgb;
+import neattrace.print.Colorant;
+import neattrace.print.Placement;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPage;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
+import neattrace.print.Tints;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/** A sticker as a plan: border, bleed, art, and the lines it is cut along. */
+public final class StickerPlan {
+
+    /** The layer of what is cut through the face only, as files and cutters call it. */
+    public static final String KISS = "cut";
+
+    /** The layer of what is cut through the backing as well. */
+    public static final String THROUGH = "cut-through";
+
+    /** How cut lines look where they are shown. */
+    public static final Rgb KISS_COLOUR = new Rgb(0xb5, 0x2b, 0x18);
+
+    public static final Rgb THROUGH_COLOUR = new Rgb(0x1f, 0x4e, 0x8c);
+
+    /** Round all that is cut, mm. */
+    private static final double CLEAR_MM = 1;
+
+    private static final int QUARTER = 24;
+
+    private StickerPlan() {}
+
+    /** Everything of a sticker, where it lies on the drawing's page. */
+    public static PrintPlan of(Sticker sticker) {
+        List<PrintLayer> layers = new ArrayList<>(beneath(sticker));
+        layers.addAll(sticker.art().layers());
+        boolean through = sticker.recipe().backingMm() == 0;
+        List<CubicLoop> along =
+                CutOrder.of(sticker.cuts().stream().map(cut -> cut.loops().toList()).toList());
+        layers.add(kiss(through ? List.of() : along));
+        layers.add(through(through ? along : backing(sticker)));
+        PrintPlan art = sticker.art();
+        return new PrintPlan(art.title(), art.widthMm(), art.heightMm(), 0, layers, art.press());
+    }
+
+    /** The same on a page as small as may be. */
+    public static PrintPlan page(Sticker sticker) {
+        PrintPlan plan = of(sticker);
+        Envelope all = reach(sticker).getEnvelopeInternal();
+        if (all.isNull()) {
+            return plan;
+        }
+        double width = all.getWidth() + 2 * CLEAR_MM;
+        double height = all.getHeight() + 2 * CLEAR_MM;
+        Placement placed =
+                new Placement(
+                        plan,
+                        width / 2 + plan.widthMm() / 2 - (all.getMinX() + all.getMaxX()) / 2,
+                        height / 2 + plan.heightMm() / 2 - (all.getMinY() + all.getMaxY()) / 2,
+                        0,
+                        1);
+        return new PrintPage(plan.title(), width, height, 0, List.of(placed)).plan(plan.press());
+    }
+
+    /** What a sticker takes up: its cut, and what runs on beyond it. */
+    static Geometry reach(Sticker sticker) {
+        StickerRecipe recipe = sticker.recipe();
+        double beyond = Math.max(recipe.bleedMm(), recipe.backingMm());
+        return BufferOp.bufferOp(sticker.area(), beyond, QUARTER);
+    }
+
+    /** Border and bleed. */
+    public static List<PrintLayer> beneath(Sticker sticker) {
+        StickerRecipe recipe = sticker.recipe();
+        Geometry face = sticker.area();
+        if (face.isEmpty()) {
+            return List.of();
+        }
+        Geometry bled = BufferOp.bufferOp(face, recipe.bleedMm(), QUARTER);
+        if (recipe.carriesEdge()) {
+            return EdgeColours.carried(sticker.art(), sticker.silhouette(), bled);
+        }
+        List<PrintLayer> layers = new ArrayList<>();
+        PressProfile press = sticker.art().press();
+        layers.add(plain("Border", PrintLayer.Kind.GROUND, recipe.border(), face, press));
+        if (recipe.bleedMm() > 0) {
+            Geometry ring = OverlayNGRobust.overlay(bled, face, OverlayNG.DIFFERENCE);
+            layers.add(plain("Bleed", PrintLayer.Kind.BLEED, recipe.border(), ring, press));
+        }
+        return layers;
+    }
+
+    /** A plain shape in a build. */
+    public static PrintLayer plain(
+            String name, PrintLayer.Kind kind, Cmyk build, Geometry shape, PressProfile press) {
+        return new PrintLayer(
+                name + " " + press.preview(build).hex(),
+                kind,
+                press.preview(build),
+                build.toString(),
+                List.of(PrintObject.of(new PrintShape.Filled(shape), Tints.of(build))),
+                List.of());
+    }
+
+    /** The line round the backing, rounder than the sticker's own. */
+    private static List<CubicLoop> backing(Sticker sticker) {
+        StickerRecipe recipe = sticker.recipe();
+        CutRecipe round =
+                new CutRecipe(
+                        recipe.backingMm(),
+                        Math.max(recipe.cut().radiusMm(), recipe.backingMm()),
+                        0,
+                        recipe.cut().joinMm(),
+                        false,
+                        recipe.cut().loose());
+        return CutLine.of(sticker.area(), round).stream().map(StickerCut::outside).toList();
+    }
+
+    /** What is cut through the face only. */
+    public static PrintLayer kiss(List<CubicLoop> lines) {
+        return cut(KISS, Colorant.CUT, KISS_COLOUR, lines);
+    }
+
+    /** What is cut through everything. */
+    public static PrintLayer through(List<CubicLoop> lines) {
+        return cut(THROUGH, Colorant.CUT_THROUGH, THROUGH_COLOUR, lines);
+    }
+
+    private static PrintLayer cut(
+            String name, Colorant colorant, Rgb colour, List<CubicLoop> lines) {
+        Tints tints = Tints.full(colorant);
+        List<PrintObject> objects =
+                lines.stream()
+                        .map(loop -> new PrintShape.Curved(new Outline(loop, List.of())))
+                        .map(shape -> new PrintObject("", shape, tints, true, 0))
+                        .toList();
+        return new PrintLayer(
+                name, PrintLayer.Kind.TECHNICAL, colour, colorant.name(), objects, List.of());
+    }
+}

@@ -1,0 +1,77 @@
+package neattrace.goods.sticker;
+
+import neattrace.goods.Goods;
+import neattrace.goods.cut.CutRecipe;
+import neattrace.press.Cmyk;
+
+/**
+ * How a sticker is made, mm on the finished thing.
+ *
+ * @param cut how it is cut
+ * @param enclosed whether paper that the drawing encloses belongs to it
+ * @param border the colour of its border
+ * @param bleedMm how far its colour runs on beyond the cut
+ * @param carried whether beyond the art its edge's own colours run on, instead of the border's
+ * @param backingMm how far its backing reaches beyond the cut; 0 to cut through all along it
+ */
+public record StickerRecipe(
+        CutRecipe cut,
+        boolean enclosed,
+        Cmyk border,
+        double bleedMm,
+        boolean carried,
+        double backingMm) {
+
+    /** As is usual for stickers of vinyl (common practice, no source). */
+    public static final StickerRecipe USUAL =
+            new StickerRecipe(CutRecipe.USUAL, true, new Cmyk(0, 0, 0, 0), 2, false, 3);
+
+    /** No bleed and no backing reaches farther. */
+    public static final double MOST_MM = 50;
+
+    public StickerRecipe {
+        if (!(bleedMm >= 0 && bleedMm <= MOST_MM)) {
+            throw new IllegalArgumentException("a bleed has 0 to 50 mm");
+        }
+        if (!(backingMm >= 0 && backingMm <= MOST_MM)) {
+            throw new IllegalArgumentException("a backing reaches 0 to 50 mm beyond the cut");
+        }
+    }
+
+    /** The same with border, bleed and necks as goods want them. */
+    public StickerRecipe on(Goods goods) {
+        CutRecipe fitted =
+                cut.withBorderMm(Math.min(CutRecipe.MOST_MM, goods.edges().borderMm()))
+                        .withNeckMm(goods.detail().webMm());
+        return withCut(fitted).withBleedMm(Math.min(MOST_MM, goods.edges().bleedMm()));
+    }
+
+    /** Whether what runs on beyond the cut has the edge's own colours: without a border it must. */
+    public boolean carriesEdge() {
+        return carried || cut.borderMm() == 0;
+    }
+
+    public StickerRecipe withCut(CutRecipe value) {
+        return new StickerRecipe(value, enclosed, border, bleedMm, carried, backingMm);
+    }
+
+    public StickerRecipe withEnclosed(boolean value) {
+        return new StickerRecipe(cut, value, border, bleedMm, carried, backingMm);
+    }
+
+    public StickerRecipe withBorder(Cmyk value) {
+        return new StickerRecipe(cut, enclosed, value, bleedMm, carried, backingMm);
+    }
+
+    public StickerRecipe withBleedMm(double value) {
+        return new StickerRecipe(cut, enclosed, border, value, carried, backingMm);
+    }
+
+    public StickerRecipe withCarried(boolean value) {
+        return new StickerRecipe(cut, enclosed, border, bleedMm, value, backingMm);
+    }
+
+    public StickerRecipe withBackingMm(double value) {
+        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, value);
+    }
+}
