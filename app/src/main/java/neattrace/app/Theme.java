@@ -7,16 +7,13 @@ import java.io.UncheckedIOException;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
+import neattrace.print.lettering.Lettering;
 
 /** Typefaces and styles. */
 final class Theme {
 
     private static final String[] FONTS = {
-        "Lato-Regular.ttf",
-        "Lato-Semibold.ttf",
-        "Lato-Bold.ttf",
-        "Lato-Italic.ttf",
-        "Vollkorn-SemiBold.ttf"
+        "Lato-Semibold.ttf", "Lato-Bold.ttf", "Lato-Italic.ttf",
     };
 
     private static final String NIGHT = "night";
@@ -25,13 +22,20 @@ final class Theme {
 
     static void install() {
         for (String name : FONTS) {
-            try (InputStream in = Theme.class.getResourceAsStream("fonts/" + name)) {
-                Font.loadFont(in, 13);
-            } catch (IOException e) {
-                throw new UncheckedIOException("the typeface " + name + " is missing", e);
-            }
+            load(Theme.class.getResourceAsStream("fonts/" + name));
+        }
+        for (Lettering.Face face : Lettering.Face.values()) {
+            load(face.open());
         }
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+    }
+
+    private static void load(InputStream typeface) {
+        try (InputStream in = typeface) {
+            Font.loadFont(in, 13);
+        } catch (IOException e) {
+            throw new UncheckedIOException("a typeface is missing", e);
+        }
     }
 
     static void dress(Scene scene) {

@@ -71,7 +71,8 @@ public final class NeatTrace implements Runnable {
                         .addSubcommand(new FlatCommand(reporter))
                         .addSubcommand(
                                 new CommandLine(new MakeCommand())
-                                        .addSubcommand(new MakeStickerCommand(reporter)))
+                                        .addSubcommand(new MakeStickerCommand(reporter))
+                                        .addSubcommand(new MakeSheetCommand(reporter)))
                         .addSubcommand(new CheckCommand(reporter))
                         .addSubcommand(new ProposeCommand(reporter))
                         .addSubcommand(new PlanCommand(reporter))

@@ -1,0 +1,223 @@
+package neattrace.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.PaperSize;
+import neattrace.goods.nest.NestWish;
+import neattrace.goods.sheet.LayoutFile;
+import neattrace.goods.sheet.SheetFacts;
+import neattrace.goods.sheet.SheetItem;
+import neattrace.goods.sheet.SheetLayout;
+import neattrace.goods.sheet.SheetPlan;
+import neattrace.goods.sheet.StickerSheet;
+import neattrace.goods.sticker.Sticker;
+import neattrace.job.Job;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.press.PressProfile;
+import neattrace.raster.Resolution;
+import neattrace.raster.reading.PictureException;
+import neattrace.raster.reading.PictureReader;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Drawings in, a sheet of stickers out. */
+@Command(
+        name = "sheet",
+        description = "Arranges stickers of drawings on a sheet, by their true shapes.",
+        footer = "Blades and lasers: keep hands clear, and follow the maker's own rules.",
+        sortOptions = false)
+final class MakeSheetCommand implements Callable<Integer> {
+
+    private static final Pattern SIZE =
+            Pattern.compile("([0-9.]+)\\s*[xX×]\\s*([0-9.]+)\\s*(mm|px|in)?");
+
+    /** What sizes in pixels are meant at. */
+    private static final double PPI = 300;
+
+    @Parameters(
+            paramLabel = "IN",
+            arity = "1..*",
+            description = "Jobs, or pictures: " + PictureReader.KINDS)
+    private List<Path> inputs;
+
+    @Option(
+            names = "-o",
+            required = true,
+            paramLabel = "OUT",
+            description = "OUT.svg, .pdf, .png, .dxf or .plt (HP-GL).")
+    private Path output;
+
+    @Mixin private StickerOptions stickers;
+
+    @Option(
+            names = "--page",
+            paramLabel = "WxH|A4|A5|A6|4200x3200px",
+            description = "Size of the sheet, mm unless said otherwise; A4, or as the layout says.")
+    private String page;
+
+    @Option(names = "--gap", paramLabel = "MM", description = "From cut to cut; 3.")
+    private Double gapMm;
+
+    @Option(names = "--rim", paramLabel = "MM", description = "Clear at the sheet's edge; 8.")
+    private Double rimMm;
+
+    @Option(
+            names = "--copies",
+            paramLabel = "N",
+            defaultValue = "1",
+            description = "Of each drawing.")
+    private int copies;
+
+    @Option(names = "--fill", description = "Copies in turn as long as one fits.")
+    private boolean fill;
+
+    @Option(
+            names = "--turns",
+            paramLabel = "N",
+            defaultValue = "24",
+            description = "In how many directions a sticker may lie, evenly round; 1 for as drawn.")
+    private int turns;
+
+    @Option(
+            names = "--seconds",
+            paramLabel = "N",
+            defaultValue = "8",
+            description = "How long it arranges at most (${DEFAULT-VALUE}).")
+    private double seconds;
+
+    @Option(names = "--seed", paramLabel = "N", defaultValue = "1", description = "Another try.")
+    private long seed;
+
+    @Option(
+            names = "--layout",
+            paramLabel = "FILE",
+            description = "A layout (" + LayoutFile.ENDING + ") with header, footer and shop line.")
+    private Path layout;
+
+    @Option(names = "--title", paramLabel = "TEXT", description = "In the header.")
+    private String title = "";
+
+    @Option(names = "--number", paramLabel = "TEXT", description = "Of the inventory.")
+    private String number = "";
+
+    @Option(names = "--json", description = "Tell measures and findings as JSON.")
+    private boolean json;
+
+    @Mixin private JobOptions options;
+
+    @Spec private CommandSpec spec;
+
+    private final Reporter reporter;
+
+    MakeSheetCommand(Reporter reporter) {
+        this.reporter = reporter;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        Usage.checkEnding(spec, "-o", output, GoodsOutput.ENDINGS);
+        Usage.checkNotInput(spec, inputs, output);
+        options.check(spec);
+        NestWish wish = wish();
+        SheetLayout on = layout();
+        PressProfile press = PressProfile.bundled();
+        List<SheetItem> items = new ArrayList<>();
+        double ppi = PPI;
+        for (Path input : inputs) {
+            Job job = options.in(spec, ColouredDrawing.job(input));
+            Goods goods = stickers.goods(spec, job, GoodsKind.STICKER_SHEET);
+            ppi = goods.sizing().ppi();
+            Drawing drawing = ColouredDrawing.of(new Pipeline(), job, null, press, reporter);
+            Sticker sticker =
+                    StickerOptions.sticker(drawing, goods, stickers.recipe(spec, goods), press);
+            if (sticker.cuts().isEmpty()) {
+                reporter.warn(input + " has no ink; it is left out.");
+            } else {
+                items.add(new SheetItem(String.valueOf(input.getFileName()), sticker, copies));
+            }
+        }
+        if (items.isEmpty()) {
+            throw new PictureException("There is nothing to make stickers of.");
+        }
+        StickerSheet sheet =
+                StickerSheet.arrange(
+                        on,
+                        title,
+                        number,
+                        items,
+                        List.of(),
+                        wish,
+                        found -> {},
+                        reporter.progress());
+        GoodsOutput.write(SheetPlan.of(sheet, press), ppi, output);
+        SheetFacts facts = SheetFacts.of(sheet);
+        if (json) {
+            reporter.say(facts.json());
+        } else {
+            facts.lines().forEach(reporter::say);
+        }
+        return ExitCode.DONE;
+    }
+
+    private NestWish wish() {
+        if (copies < 1 || copies > SheetItem.MOST_COPIES) {
+            throw usage("--copies must be 1 to " + SheetItem.MOST_COPIES);
+        }
+        if (turns < 1 || turns > 360) {
+            throw usage("--turns must be 1 to 360");
+        }
+        if (!(seconds > 0 && seconds <= 3600)) {
+            throw usage("--seconds must be above 0 and at most 3600");
+        }
+        return new NestWish(turns, fill, seed, seconds, NestWish.USUAL.rounds());
+    }
+
+    private SheetLayout layout() throws IOException {
+        SheetLayout on = layout == null ? SheetLayout.USUAL : LayoutFile.open(layout);
+        try {
+            on = page == null ? on : sized(on);
+            on = gapMm == null ? on : on.withGapMm(gapMm);
+            return rimMm == null ? on : on.withRimMm(rimMm);
+        } catch (IllegalArgumentException e) {
+            throw usage(e.getMessage());
+        }
+    }
+
+    private SheetLayout sized(SheetLayout on) {
+        Matcher size = SIZE.matcher(page.strip().toLowerCase(Locale.ROOT));
+        if (!size.matches()) {
+            PaperSize paper =
+                    PaperSize.named(page)
+                            .orElseThrow(() -> usage("There is no page called " + page));
+            return on.withSize(paper.widthMm(), paper.heightMm());
+        }
+        double mm =
+                "px".equals(size.group(3))
+                        ? Resolution.MM_PER_INCH / PPI
+                        : "in".equals(size.group(3)) ? Resolution.MM_PER_INCH : 1;
+        try {
+            return on.withSize(
+                    mm * Double.parseDouble(size.group(1)), mm * Double.parseDouble(size.group(2)));
+        } catch (NumberFormatException e) {
+            throw usage("--page is WxH, not " + page);
+        }
+    }
+
+    private ParameterException usage(String message) {
+        return new ParameterException(spec.commandLine(), message + ".");
+    }
+}

@@ -1,0 +1,132 @@
+package neattrace.goods.sheet;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import neattrace.goods.nest.Laid;
+import neattrace.goods.nest.Nest;
+import neattrace.goods.sticker.StickerFacts.Finding;
+
+/**
+ * What can be measured of a sheet, and what a person should know of it.
+ *
+ * @param sheet the sheet
+ * @param nearestMm from cut to cut where they lie nearest; infinite for a single sticker
+ * @param findings in plain words
+ */
+public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> findings) {
+
+    /** Denser sheets are hard to weed and to peel (common practice, no source). */
+    private static final double CRAMMED = 0.72;
+
+    /** Nearer than the gap by less is rounding, mm. */
+    private static final double ROUNDING_MM = 0.02;
+
+    public SheetFacts {
+        findings = List.copyOf(findings);
+    }
+
+    /** Measures a sheet. */
+    public static SheetFacts of(StickerSheet sheet) {
+        Nest nest = sheet.nest();
+        double nearest = nest.nearestMm();
+        List<Finding> findings = new ArrayList<>();
+        if (!nest.left().isEmpty()) {
+            findings.add(
+                    new Finding(
+                            "left-over",
+                            String.format(
+                                    Locale.ROOT,
+                                    "%d of %d stickers fit; %d find no place.",
+                                    nest.laid().size(),
+                                    nest.laid().size() + nest.left().size(),
+                                    nest.left().size())));
+        }
+        if (nearest < sheet.layout().gapMm() - ROUNDING_MM) {
+            findings.add(
+                    new Finding(
+                            "too-near",
+                            String.format(
+                                    Locale.ROOT,
+                                    "Two cuts lie %.1f mm apart; %.1f mm were asked for.",
+                                    nearest,
+                                    sheet.layout().gapMm())));
+        }
+        if (nest.density() > CRAMMED) {
+            findings.add(
+                    new Finding(
+                            "crammed",
+                            String.format(
+                                    Locale.ROOT,
+                                    "%.0f %% of the sheet is stickers: crammed, hard to weed.",
+                                    100 * nest.density())));
+        }
+        if (coloured(sheet) && sheet.layout().gapMm() < 5) {
+            findings.add(
+                    new Finding(
+                            "coloured-ground",
+                            "The ground is coloured: 5 mm from cut to cut are usual there."));
+        }
+        long small =
+                nest.laid().stream()
+                        .filter(one -> sheet.item(one).sticker().cuts().get(0).isSmall())
+                        .count();
+        if (small > 0) {
+            findings.add(new Finding("small", small + " stickers under 12 mm: hard to peel."));
+        }
+        return new SheetFacts(sheet, nearest, findings);
+    }
+
+    private static boolean coloured(StickerSheet sheet) {
+        return sheet.layout().ground().total() > 0;
+    }
+
+    /** What people read. */
+    public List<String> lines() {
+        List<String> lines = new ArrayList<>();
+        Nest nest = sheet.nest();
+        lines.add(
+                String.format(
+                        Locale.ROOT,
+                        "%d stickers on %.1f x %.1f mm, %.0f %% of it; nearest %.2f mm",
+                        nest.laid().size(),
+                        sheet.layout().widthMm(),
+                        sheet.layout().heightMm(),
+                        100 * nest.density(),
+                        nearestMm));
+        findings.forEach(finding -> lines.add(finding.words()));
+        return lines;
+    }
+
+    /** The same for programs. */
+    public String json() {
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
+        Nest nest = sheet.nest();
+        root.put("widthMm", sheet.layout().widthMm()).put("heightMm", sheet.layout().heightMm());
+        root.put("stickers", nest.laid().size()).put("leftOver", nest.left().size());
+        root.put("density", rounded(nest.density()));
+        if (Double.isFinite(nearestMm)) {
+            root.put("nearestMm", rounded(nearestMm));
+        }
+        ArrayNode placed = root.putArray("placed");
+        for (Laid laid : nest.laid()) {
+            placed.addObject()
+                    .put("name", sheet.item(laid).name())
+                    .put("xMm", rounded(laid.xMm()))
+                    .put("yMm", rounded(laid.yMm()))
+                    .put("turnDegrees", rounded(laid.turnDegrees()));
+        }
+        ArrayNode told = root.putArray("findings");
+        for (Finding finding : findings) {
+            told.addObject().put("kind", finding.kind()).put("words", finding.words());
+        }
+        return root.toPrettyString();
+    }
+
+    private static double rounded(double value) {
+        return Math.rint(value * 1000) / 1000;
+    }
+}

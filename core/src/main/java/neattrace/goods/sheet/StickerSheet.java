@@ -1,0 +1,77 @@
+package neattrace.goods.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import neattrace.goods.nest.Laid;
+import neattrace.goods.nest.Nest;
+import neattrace.goods.nest.NestPiece;
+import neattrace.goods.nest.NestWish;
+import neattrace.goods.nest.Nester;
+import neattrace.goods.nest.Spread;
+import neattrace.stage.Progress;
+
+/**
+ * Stickers on a sheet.
+ *
+ * @param layout of the range
+ * @param title in the header
+ * @param number of the inventory, in the header
+ * @param items the drawings; a piece's kind is its place among them
+ * @param nest where they lie
+ */
+public record StickerSheet(
+        SheetLayout layout, String title, String number, List<SheetItem> items, Nest nest) {
+
+    public StickerSheet {
+        items = List.copyOf(items);
+    }
+
+    /**
+     * Arranges stickers.
+     *
+     * @param pinned those that stay; their numbers count through the copies of each item
+     * @param wish how
+     * @param better told of each better sheet
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static StickerSheet arrange(
+            SheetLayout layout,
+            String title,
+            String number,
+            List<SheetItem> items,
+            List<Laid> pinned,
+            NestWish wish,
+            Consumer<StickerSheet> better,
+            Progress progress) {
+        Nest nest =
+                Nester.nest(
+                        pieces(items),
+                        pinned,
+                        layout.room(),
+                        wish,
+                        found ->
+                                better.accept(
+                                        new StickerSheet(layout, title, number, items, found)),
+                        progress);
+        Nest settled = wish.fill() ? nest : Spread.of(nest, progress);
+        return new StickerSheet(layout, title, number, items, settled);
+    }
+
+    /** All pieces asked for, copy by copy. */
+    public static List<NestPiece> pieces(List<SheetItem> items) {
+        List<NestPiece> pieces = new ArrayList<>();
+        for (int kind = 0; kind < items.size(); kind++) {
+            NestPiece piece = new NestPiece(kind, items.get(kind).shape());
+            for (int copy = 0; copy < items.get(kind).copies(); copy++) {
+                pieces.add(piece);
+            }
+        }
+        return pieces;
+    }
+
+    /** The item that lies somewhere. */
+    public SheetItem item(Laid laid) {
+        return items.get(nest.pieces().get(laid.piece()).kind());
+    }
+}
