@@ -14,13 +14,18 @@ final class CellGrid {
 
     private final int[] count;
 
+    /** For each cell the first taken one of its row from it on; the width if there is none. */
+    private final int[] next;
+
     CellGrid(int width, int height) {
         this.width = width;
         this.height = height;
         this.taken = new byte[width * height];
         this.last = new int[width * height];
         this.count = new int[(width + 1) * height];
+        this.next = new int[width * height];
         Arrays.fill(last, -1);
+        Arrays.fill(next, width);
     }
 
     void take(Mask mask, int x, int y, boolean take) {
@@ -60,6 +65,11 @@ final class CellGrid {
             last[row * width + x] = seen;
             count[row * (width + 1) + x + 1] = sum;
         }
+        int coming = width;
+        for (int x = width - 1; x >= 0; x--) {
+            coming = taken[row * width + x] != 0 ? x : coming;
+            next[row * width + x] = coming;
+        }
     }
 
     /**
@@ -83,6 +93,16 @@ final class CellGrid {
             }
         }
         return x;
+    }
+
+    /** How far a mask that lies free can move to the right before it meets anything. */
+    int way(Mask mask, int x, int y) {
+        int way = width;
+        for (int i = 0; i < mask.size(); i++) {
+            int to = x + mask.to[i];
+            way = Math.min(way, next[(y + mask.row[i]) * width + to] - to - 1);
+        }
+        return way;
     }
 
     /** How many cells under a mask are taken or off the sheet. */

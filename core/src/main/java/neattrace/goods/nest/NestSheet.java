@@ -30,6 +30,11 @@ public record NestSheet(
         }
     }
 
+    /** The same with another gap. */
+    public NestSheet withGapMm(double value) {
+        return new NestSheet(widthMm, heightMm, rimMm, value, kept);
+    }
+
     /** Its part within the rim; empty if there is none. */
     public Geometry inside() {
         GeometryFactory factory = new GeometryFactory();

@@ -14,6 +14,11 @@ public record NestWish(int turns, boolean fill, long seed, double seconds, int r
     /** As good as it gets while one waits. */
     public static final NestWish USUAL = new NestWish(24, false, 1, 8, 60);
 
+    /** The same for a quick try. */
+    NestWish quick(int directions) {
+        return new NestWish(directions, false, seed, seconds, Math.min(rounds, 3));
+    }
+
     public NestWish {
         if (turns < 1 || turns > 360 || rounds < 0 || !(seconds > 0)) {
             throw new IllegalArgumentException("1 to 360 turns, some time");

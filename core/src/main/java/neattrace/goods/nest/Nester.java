@@ -43,10 +43,10 @@ public final class Nester {
     private static final int MOST_TAKEN = 6;
 
     /** After so many rounds one more is squeezed in. */
-    private static final int SQUEEZE_EVERY = 8;
+    private static final int SQUEEZE_EVERY = 60;
 
     /** Moves for each piece in a squeeze. */
-    private static final int MOVES_EACH = 60;
+    private static final int MOVES_EACH = 20;
 
     /** Not more copies are added. */
     private static final int MOST_COPIES = 2000;
@@ -382,11 +382,7 @@ public final class Nester {
                     continue;
                 }
                 best = better(best, form, x, y, turn);
-                // The last one free before the next that is taken.
-                int end = x;
-                while (end + 1 < grid.width && grid.free(mask, end + 1, y) == end + 1) {
-                    end++;
-                }
+                int end = x + grid.way(mask, x, y);
                 if (end > x) {
                     best = better(best, form, end, y, turn);
                 }

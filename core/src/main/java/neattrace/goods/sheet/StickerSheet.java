@@ -2,13 +2,14 @@ package neattrace.goods.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
+import neattrace.goods.nest.Airy;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.Nest;
 import neattrace.goods.nest.NestPiece;
 import neattrace.goods.nest.NestWish;
 import neattrace.goods.nest.Nester;
-import neattrace.goods.nest.Spread;
 import neattrace.stage.Progress;
 
 /**
@@ -44,9 +45,16 @@ public record StickerSheet(
             NestWish wish,
             Consumer<StickerSheet> better,
             Progress progress) {
+        List<NestPiece> pieces = pieces(items);
+        if (!wish.fill()) {
+            Optional<Nest> airy = Airy.nest(pieces, pinned, layout.room(), wish, progress);
+            if (airy.isPresent()) {
+                return new StickerSheet(layout, title, number, items, airy.get());
+            }
+        }
         Nest nest =
                 Nester.nest(
-                        pieces(items),
+                        pieces,
                         pinned,
                         layout.room(),
                         wish,
@@ -54,8 +62,7 @@ public record StickerSheet(
                                 better.accept(
                                         new StickerSheet(layout, title, number, items, found)),
                         progress);
-        Nest settled = wish.fill() ? nest : Spread.of(nest, progress);
-        return new StickerSheet(layout, title, number, items, settled);
+        return new StickerSheet(layout, title, number, items, nest);
     }
 
     /** All pieces asked for, copy by copy. */
