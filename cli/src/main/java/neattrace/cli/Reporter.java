@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.function.BooleanSupplier;
 import neattrace.flat.exchange.PaletteException;
+import neattrace.goods.sheet.LayoutException;
 import neattrace.job.file.JobFileException;
 import neattrace.job.file.RecipeException;
 import neattrace.raster.reading.PictureException;
@@ -49,6 +50,7 @@ final class Reporter {
         if (e instanceof PictureException
                 || e instanceof JobFileException
                 || e instanceof PaletteException
+                || e instanceof LayoutException
                 || e instanceof RecipeException) {
             return ExitCode.UNREADABLE;
         }

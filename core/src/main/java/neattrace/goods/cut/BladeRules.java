@@ -28,7 +28,7 @@ final class BladeRules {
     private static final double ROUNDING = 1.001;
 
     /** Tips are so much rounder than they must be. */
-    private static final double TIP_SPARE = 1.06;
+    private static final double TIP_SPARE = 1.25;
 
     private BladeRules() {}
 

@@ -76,7 +76,7 @@ public final class CutLine {
             List<Pull> pulls,
             Evenness evenness) {
         double radius = evenness.radius(recipe);
-        Geometry body = BladeRules.apply(silhouette, recipe, webs, evenness.outMm(), radius);
+        Geometry body = BladeRules.apply(silhouette, recipe, webs, evenness.outMm(recipe), radius);
         body = Pulling.apply(body, silhouette, pulls, radius);
         List<StickerCut> cuts = new ArrayList<>();
         double faults = 0;

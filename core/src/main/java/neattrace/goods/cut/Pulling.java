@@ -2,6 +2,7 @@ package neattrace.goods.cut;
 
 import java.util.List;
 import neattrace.geom.Point;
+import org.locationtech.jts.densify.Densifier;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.CoordinateSequenceFilter;
 import org.locationtech.jts.geom.Geometry;
@@ -10,6 +11,9 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** Takes the edge of a body along to where it was pulled by hand. */
 final class Pulling {
+
+    /** Between two corners so far apart it is straight, mm. */
+    private static final double STEP_MM = 0.4;
 
     private Pulling() {}
 
@@ -31,7 +35,7 @@ final class Pulling {
     }
 
     private static Geometry along(Geometry body, Pull pull) {
-        Geometry moved = body.copy();
+        Geometry moved = Densifier.densify(body, STEP_MM);
         Point by = pull.to().minus(pull.from());
         double reach = pull.reachMm();
         moved.apply(

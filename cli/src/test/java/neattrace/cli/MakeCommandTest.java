@@ -1,0 +1,209 @@
+package neattrace.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import neattrace.goods.sheet.LayoutFile;
+import neattrace.goods.sheet.SheetLayout;
+import neattrace.goods.sheet.Strip;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class MakeCommandTest {
+
+    private record Outcome(int code, String out, String err) {
+
+        JsonNode json() throws IOException {
+            return new ObjectMapper().readTree(out);
+        }
+    }
+
+    @TempDir private Path folder;
+    private Path drawing;
+
+    @BeforeEach
+    void draw() throws IOException {
+        drawing = picture("tear.png", true);
+    }
+
+    private Path picture(String name, boolean ink) throws IOException {
+        BufferedImage image = new BufferedImage(400, 400, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, 400, 400);
+        if (ink) {
+            g.setColor(Color.BLACK);
+            g.setStroke(new BasicStroke(8));
+            g.drawOval(60, 80, 240, 200);
+            g.drawLine(290, 150, 360, 60);
+        }
+        g.dispose();
+        Path file = folder.resolve(name);
+        ImageIO.write(image, "png", file.toFile());
+        return file;
+    }
+
+    private static Outcome run(Object... arguments) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        String[] words = new String[arguments.length];
+        for (int i = 0; i < words.length; i++) {
+            words[i] = String.valueOf(arguments[i]);
+        }
+        int code = NeatTrace.run(new PrintWriter(out, true), new PrintWriter(err, true), words);
+        return new Outcome(code, out.toString(), err.toString());
+    }
+
+    @Test
+    void makesAStickerInEveryFormat() throws IOException {
+        for (String ending : new String[] {"svg", "pdf", "png", "dxf", "plt"}) {
+            Path file = folder.resolve("sticker." + ending);
+            Outcome made = run("make", "sticker", drawing, "-o", file, "--width", 50);
+            assertThat(made.err()).isEmpty();
+            assertThat(made.code()).isZero();
+            assertThat(file).isNotEmptyFile();
+        }
+    }
+
+    @Test
+    void tellsMeasuresOfAStickerAsJson() throws IOException {
+        Path file = folder.resolve("sticker.svg");
+        Outcome made =
+                run("make", "sticker", drawing, "-o", file, "--width", 50, "--border", 3, "--json");
+        JsonNode cut = made.json().at("/stickers/0");
+        assertThat(cut.get("widthMm").asDouble()).isEqualTo(50, within(0.3));
+        assertThat(cut.get("nearestMm").asDouble()).isGreaterThan(2.95);
+        assertThat(cut.get("leastRadiusMm").asDouble()).isGreaterThan(0.98);
+        assertThat(made.json().get("findings")).isEmpty();
+        assertThat(Files.readString(file)).contains("id=\"cut\"", "id=\"art\"", "id=\"bleed\"");
+    }
+
+    @Test
+    void makesASheetOfSeveralDrawingsOnALayout() throws IOException {
+        Path layout = folder.resolve("range.ntlayout");
+        LayoutFile.save(
+                layout,
+                SheetLayout.USUAL
+                        .withSize(148, 210)
+                        .withHeader(Strip.NONE.withHeightMm(14))
+                        .withFooter(Strip.NONE.withHeightMm(8))
+                        .withShop("Our shop"));
+        Path other = picture("other.png", true);
+        Path file = folder.resolve("sheet.svg");
+        Outcome made =
+                run(
+                        "make",
+                        "sheet",
+                        drawing,
+                        other,
+                        "-o",
+                        file,
+                        "--layout",
+                        layout,
+                        "--copies",
+                        2,
+                        "--width",
+                        30,
+                        "--title",
+                        "Two",
+                        "--number",
+                        "7",
+                        "--turns",
+                        4,
+                        "--json");
+        assertThat(made.err()).isEmpty();
+        assertThat(made.json().get("stickers").asInt()).isEqualTo(4);
+        assertThat(made.json().get("nearestMm").asDouble()).isGreaterThan(2.98);
+        assertThat(Files.readString(file))
+                .contains("width=\"148mm\"", "id=\"ground\"", "id=\"cut-through\"");
+    }
+
+    @Test
+    void fillsASheetAndSaysWhatFits() throws IOException {
+        Path file = folder.resolve("sheet.plt");
+        Outcome filled =
+                run(
+                        "make",
+                        "sheet",
+                        drawing,
+                        "-o",
+                        file,
+                        "--fill",
+                        "--page",
+                        "A6",
+                        "--width",
+                        30,
+                        "--turns",
+                        4,
+                        "--seconds",
+                        1,
+                        "--json");
+        assertThat(filled.json().get("stickers").asInt()).isGreaterThanOrEqualTo(6);
+        Outcome crammed =
+                run(
+                        "make",
+                        "sheet",
+                        drawing,
+                        "-o",
+                        file,
+                        "--copies",
+                        40,
+                        "--page",
+                        "100x120",
+                        "--width",
+                        30,
+                        "--turns",
+                        4,
+                        "--seconds",
+                        1);
+        assertThat(crammed.out()).contains("of 40 stickers fit");
+        Outcome pixels =
+                run(
+                        "make",
+                        "sheet",
+                        drawing,
+                        "-o",
+                        file,
+                        "--page",
+                        "4200x3200px",
+                        "--width",
+                        30,
+                        "--turns",
+                        1,
+                        "--json");
+        assertThat(pixels.json().get("widthMm").asDouble()).isEqualTo(355.6, within(0.001));
+    }
+
+    @Test
+    void saysPlainlyWhatCannotBeMade() throws IOException {
+        Path file = folder.resolve("out.svg");
+        Path empty = picture("empty.png", false);
+        Outcome nothing = run("make", "sticker", empty, "-o", file, "--json");
+        assertThat(nothing.json().at("/findings/0/kind").asText()).isEqualTo("empty");
+        assertThat(run("make", "sheet", empty, "-o", file).code()).isEqualTo(ExitCode.UNREADABLE);
+        assertThat(run("make", "sticker", drawing, "-o", "out.gif").code())
+                .isEqualTo(ExitCode.USAGE);
+        Outcome wide = run("make", "sticker", drawing, "-o", file, "--border", 60);
+        assertThat(wide.code()).isEqualTo(ExitCode.USAGE);
+        assertThat(wide.err()).contains("at most 50 mm");
+        assertThat(run("make", "sheet", drawing, "-o", file, "--page", "A99").err())
+                .contains("There is no page called A99");
+        assertThat(run("make", "sticker", drawing, "-o", drawing).code()).isEqualTo(ExitCode.USAGE);
+        assertThat(run("make", "sheet", drawing, "-o", file, "--layout", drawing).code())
+                .isEqualTo(ExitCode.UNREADABLE);
+        assertThat(run("make").code()).isEqualTo(ExitCode.USAGE);
+    }
+}
