@@ -14,6 +14,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import java.util.Set;
 import neattrace.export.DxfWriter;
 import neattrace.export.FileFormat;
+import neattrace.export.GoodsFormat;
 import neattrace.export.OneBitWriter;
 import neattrace.export.OpenRasterWriter;
 import neattrace.export.PdfWriter;
@@ -27,6 +28,7 @@ import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.review.AlikeAreas;
 import neattrace.flat.review.FlatReview;
 import neattrace.flat.rough.RoughFitting;
+import neattrace.print.lettering.Lettering;
 import neattrace.region.tree.AreaTree;
 import neattrace.region.tree.ColourRun;
 import neattrace.region.tree.Knife;
@@ -73,6 +75,8 @@ class ArchitectureTest {
         "neattrace.flat",
         "neattrace.geom",
         "neattrace.goods",
+        "neattrace.goods.cut",
+        "neattrace.goods.sticker",
         "neattrace.inspection",
         "neattrace.job",
         "neattrace.job.change",
@@ -98,6 +102,9 @@ class ArchitectureTest {
             Set.of(
                     Progress.class,
                     FileFormat.class,
+                    GoodsFormat.class,
+                    Lettering.class,
+                    Lettering.Face.class,
                     DxfWriter.class,
                     OneBitWriter.class,
                     OneBitWriter.Format.class,

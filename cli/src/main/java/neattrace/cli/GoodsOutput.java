@@ -2,12 +2,8 @@ package neattrace.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import neattrace.export.DxfWriter;
-import neattrace.export.FileFormat;
-import neattrace.export.HpglWriter;
-import neattrace.export.PdfWriter;
-import neattrace.export.PngWriter;
-import neattrace.export.SvgWriter;
+import java.util.Arrays;
+import neattrace.export.GoodsFormat;
 import neattrace.files.AtomicFile;
 import neattrace.print.PrintPlan;
 
@@ -15,25 +11,13 @@ import neattrace.print.PrintPlan;
 final class GoodsOutput {
 
     /** What {@code -o} may end in. */
-    static final String[] ENDINGS = {".svg", ".pdf", ".png", ".dxf", ".plt"};
+    static final String[] ENDINGS =
+            Arrays.stream(GoodsFormat.values()).map(GoodsFormat::ending).toArray(String[]::new);
 
     private GoodsOutput() {}
 
     static void write(PrintPlan plan, double ppi, Path target) throws IOException {
-        AtomicFile.write(
-                target,
-                out -> {
-                    if (FileFormat.SVG.isIn(target)) {
-                        SvgWriter.writeGoods(plan, out);
-                    } else if (FileFormat.PDF.isIn(target)) {
-                        PdfWriter.write(plan, out);
-                    } else if (FileFormat.PNG.isIn(target)) {
-                        PngWriter.write(plan.printed(), ppi, out);
-                    } else if (FileFormat.DXF.isIn(target)) {
-                        DxfWriter.write(plan.technical(), out);
-                    } else {
-                        HpglWriter.write(plan, out);
-                    }
-                });
+        GoodsFormat format = GoodsFormat.of(target).orElseThrow();
+        AtomicFile.write(target, out -> format.write(plan, ppi, out));
     }
 }

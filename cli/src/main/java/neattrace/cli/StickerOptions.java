@@ -1,7 +1,6 @@
 package neattrace.cli;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Locale;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFit;
@@ -10,8 +9,8 @@ import neattrace.goods.Sizing;
 import neattrace.goods.UsualGoods;
 import neattrace.goods.cut.CutRecipe;
 import neattrace.goods.cut.Loose;
+import neattrace.goods.cut.StickerRecipe;
 import neattrace.goods.sticker.Sticker;
-import neattrace.goods.sticker.StickerRecipe;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
@@ -103,7 +102,6 @@ final class StickerOptions {
     static Sticker sticker(Drawing drawing, Goods goods, StickerRecipe recipe, PressProfile press) {
         Extent extent = drawing.extent();
         GoodsFit fit = GoodsFit.of(goods, extent.widthMm(), extent.heightMm());
-        return Sticker.of(
-                Artwork.of(drawing, press).forFiles(fit.factor()), fit.factor(), recipe, List.of());
+        return Sticker.of(Artwork.of(drawing, press).forFiles(fit.factor()), fit.factor(), recipe);
     }
 }

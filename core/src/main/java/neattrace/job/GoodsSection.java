@@ -8,6 +8,7 @@ import java.util.Set;
 import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
+import neattrace.goods.cut.StickerRecipe;
 
 /**
  * What the drawing is for.
@@ -58,6 +59,7 @@ public record GoodsSection(List<WantedGoods> wanted, int lastId) {
                         "",
                         false,
                         Costs.UNKNOWN,
+                        StickerRecipe.USUAL,
                         FileUse.usual(goods.kind())));
         return new GoodsSection(next, lastId + 1);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
+import neattrace.goods.cut.StickerRecipe;
 
 /**
  * Goods that a drawing is for.
@@ -16,6 +17,7 @@ import neattrace.goods.Goods;
  * @param weightsKept whether lines are as wide on them as on the sheet; if not, lines are scaled
  *     with the drawing
  * @param costs what it costs to have them made
+ * @param sticker how it is cut if it is a sticker; border and bleed are those of the goods
  * @param owed files that were promised for them
  */
 public record WantedGoods(
@@ -26,6 +28,7 @@ public record WantedGoods(
         String maker,
         boolean weightsKept,
         Costs costs,
+        StickerRecipe sticker,
         List<FileUse> owed) {
 
     /** More are made by nobody who does it alone. */
@@ -45,30 +48,38 @@ public record WantedGoods(
     }
 
     public WantedGoods withGoods(Goods value) {
-        return new WantedGoods(id, value, forSale, pieces, maker, weightsKept, costs, owed);
+        return new WantedGoods(
+                id, value, forSale, pieces, maker, weightsKept, costs, sticker, owed);
     }
 
     public WantedGoods withForSale(boolean value) {
-        return new WantedGoods(id, goods, value, pieces, maker, weightsKept, costs, owed);
+        return new WantedGoods(id, goods, value, pieces, maker, weightsKept, costs, sticker, owed);
     }
 
     public WantedGoods withPieces(int value) {
-        return new WantedGoods(id, goods, forSale, value, maker, weightsKept, costs, owed);
+        return new WantedGoods(id, goods, forSale, value, maker, weightsKept, costs, sticker, owed);
     }
 
     public WantedGoods withMaker(String value) {
-        return new WantedGoods(id, goods, forSale, pieces, value, weightsKept, costs, owed);
+        return new WantedGoods(
+                id, goods, forSale, pieces, value, weightsKept, costs, sticker, owed);
     }
 
     public WantedGoods withWeightsKept(boolean value) {
-        return new WantedGoods(id, goods, forSale, pieces, maker, value, costs, owed);
+        return new WantedGoods(id, goods, forSale, pieces, maker, value, costs, sticker, owed);
     }
 
     public WantedGoods withCosts(Costs value) {
-        return new WantedGoods(id, goods, forSale, pieces, maker, weightsKept, value, owed);
+        return new WantedGoods(
+                id, goods, forSale, pieces, maker, weightsKept, value, sticker, owed);
     }
 
     public WantedGoods withOwed(List<FileUse> value) {
-        return new WantedGoods(id, goods, forSale, pieces, maker, weightsKept, costs, value);
+        return new WantedGoods(
+                id, goods, forSale, pieces, maker, weightsKept, costs, sticker, value);
+    }
+
+    public WantedGoods withSticker(StickerRecipe value) {
+        return new WantedGoods(id, goods, forSale, pieces, maker, weightsKept, costs, value, owed);
     }
 }

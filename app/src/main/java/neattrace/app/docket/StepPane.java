@@ -2,6 +2,8 @@ package neattrace.app.docket;
 
 import java.util.List;
 import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.work.Shown;
@@ -13,7 +15,7 @@ public final class StepPane extends VBox {
     private final Supplier<Shown> shown;
     private final StepTiles tiles;
     private final StackPane open = new StackPane();
-    private Step chosen;
+    private final ReadOnlyObjectWrapper<Step> chosen = new ReadOnlyObjectWrapper<>();
 
     /**
      * A pane with its first step open.
@@ -32,10 +34,15 @@ public final class StepPane extends VBox {
     }
 
     private void choose(Step next) {
-        chosen = next;
+        chosen.set(next);
         tiles.choose(next);
         open.getChildren().setAll(next.content());
         showChosen();
+    }
+
+    /** The step that is open. */
+    public ReadOnlyObjectProperty<Step> openProperty() {
+        return chosen.getReadOnlyProperty();
     }
 
     /** Opens the step of a number from 1; false if there is none. */
@@ -50,13 +57,13 @@ public final class StepPane extends VBox {
     /** Shows the values of a new drawing. */
     public void show(Shown now) {
         tiles.show(now);
-        chosen.show(now);
+        chosen.get().show(now);
     }
 
     /** Shows the open step's values again. */
     public void showChosen() {
         if (shown.get() != null) {
-            chosen.show(shown.get());
+            chosen.get().show(shown.get());
         }
     }
 }

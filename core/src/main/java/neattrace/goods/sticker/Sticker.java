@@ -7,8 +7,8 @@ import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
 import neattrace.goods.cut.CutLine;
 import neattrace.goods.cut.PrintedShape;
-import neattrace.goods.cut.Pull;
 import neattrace.goods.cut.StickerCut;
+import neattrace.goods.cut.StickerRecipe;
 import neattrace.print.Artwork;
 import neattrace.print.Placement;
 import neattrace.print.Plans;
@@ -38,16 +38,15 @@ public record Sticker(
      *
      * @param art the drawing as it goes into files, see {@link Artwork#forFiles(double)}
      * @param factor how many times as large as the page it comes out, over 0
-     * @param pulls places of the cut line pulled elsewhere by hand, mm of the drawing's page
      */
-    public static Sticker of(Artwork art, double factor, StickerRecipe recipe, List<Pull> pulls) {
+    public static Sticker of(Artwork art, double factor, StickerRecipe recipe) {
         Geometry page = silhouette(art, recipe.enclosed());
         Geometry silhouette = AffineTransformation.scaleInstance(factor, factor).transform(page);
         List<StickerCut> cuts =
                 CutLine.of(
                         silhouette,
                         recipe.cut(),
-                        pulls.stream().map(pull -> pull.scaled(factor)).toList());
+                        recipe.pulls().stream().map(pull -> pull.scaled(factor)).toList());
         PrintPlan plan = Plans.of(art);
         double width = factor * art.widthMm();
         double height = factor * art.heightMm();

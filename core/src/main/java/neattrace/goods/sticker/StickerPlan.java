@@ -8,6 +8,7 @@ import neattrace.goods.cut.CutLine;
 import neattrace.goods.cut.CutOrder;
 import neattrace.goods.cut.CutRecipe;
 import neattrace.goods.cut.StickerCut;
+import neattrace.goods.cut.StickerRecipe;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;

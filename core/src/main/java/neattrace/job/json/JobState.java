@@ -47,6 +47,7 @@ public final class JobState {
                             ObjectNode on = root.putObject("on");
                             GoodsJson.write(one.goods().withName("goods"), on);
                             on.put("weightsKept", one.weightsKept());
+                            StickerJson.write(one.sticker(), on.putObject("sticker"));
                         });
         try {
             byte[] hash =

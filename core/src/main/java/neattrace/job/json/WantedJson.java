@@ -33,6 +33,7 @@ public final class WantedJson {
                     .put("weightsKept", one.weightsKept());
             GoodsJson.write(one.goods(), object);
             CostsJson.write(one.costs(), object.putObject("costs"));
+            StickerJson.write(one.sticker(), object.putObject("sticker"));
             ArrayNode owed = object.putArray("owed");
             one.owed().forEach(use -> owed.add(use.key()));
         }
@@ -57,6 +58,7 @@ public final class WantedJson {
                             text(one, "maker"),
                             flag(one, "weightsKept"),
                             CostsJson.read(need(one, "costs")),
+                            StickerJson.read(need(one, "sticker")),
                             owed(need(one, "owed"))));
         }
         return new GoodsSection(wanted, whole(node, "lastId"));

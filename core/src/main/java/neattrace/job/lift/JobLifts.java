@@ -19,7 +19,8 @@ public final class JobLifts {
                     new OpenLinesLift(),
                     new SectionsLift(),
                     new GoodsLift(),
-                    new WorkLift());
+                    new WorkLift(),
+                    new StickerLift());
 
     private JobLifts() {}
 

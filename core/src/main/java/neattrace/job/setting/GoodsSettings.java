@@ -11,6 +11,9 @@ import neattrace.goods.Goods;
 import neattrace.goods.Printing;
 import neattrace.goods.Sizing;
 import neattrace.goods.UsualGoods;
+import neattrace.goods.cut.CutRecipe;
+import neattrace.goods.cut.Loose;
+import neattrace.goods.cut.StickerRecipe;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.press.BlackRule;
@@ -213,6 +216,108 @@ public final class GoodsSettings {
                 kept -> kept ? "as wide as drawn" : "scaled with the drawing",
                 job -> job.goods().of(id).map(WantedGoods::weightsKept).orElse(false),
                 (job, v) -> changed(job, one -> one.withWeightsKept(v)));
+    }
+
+    /** No curve of a sticker's cut is tighter. */
+    public Quantity radius() {
+        return sticker(
+                "radius",
+                "Tightest curve",
+                new double[] {CutRecipe.LEAST_RADIUS_MM, CutRecipe.MOST_RADIUS_MM, 0.25},
+                sticker -> sticker.cut().radiusMm(),
+                (sticker, v) -> sticker.withCut(sticker.cut().withRadiusMm(v)));
+    }
+
+    /** Pieces of a sticker whose borders are no farther apart share its cut. */
+    public Quantity join() {
+        return sticker(
+                "join",
+                "Pieces joined",
+                new double[] {0, CutRecipe.MOST_MM, 0.5},
+                sticker -> sticker.cut().joinMm(),
+                (sticker, v) -> sticker.withCut(sticker.cut().withJoinMm(v)));
+    }
+
+    /** How far a sticker's backing reaches beyond its cut. */
+    public Quantity backing() {
+        return sticker(
+                "backing",
+                "Backing",
+                new double[] {0, StickerRecipe.MOST_MM, 0.5},
+                StickerRecipe::backingMm,
+                StickerRecipe::withBackingMm);
+    }
+
+    /** What becomes of a sticker's loose pieces. */
+    public Option<Loose> loose() {
+        return new Option<>(
+                key("loose"),
+                "Loose pieces",
+                List.of(Loose.values()),
+                Loose::label,
+                job -> sticker(job).cut().loose(),
+                (job, v) ->
+                        changed(
+                                job,
+                                one ->
+                                        one.withSticker(
+                                                one.sticker()
+                                                        .withCut(
+                                                                one.sticker()
+                                                                        .cut()
+                                                                        .withLoose(v)))));
+    }
+
+    /** Whether holes of a sticker are cut out. */
+    public Option<Boolean> holes() {
+        return new Option<>(
+                key("holes"),
+                "Holes",
+                List.of(false, true),
+                holes -> holes ? "cut out" : "left whole",
+                job -> sticker(job).cut().holes(),
+                (job, v) ->
+                        changed(
+                                job,
+                                one ->
+                                        one.withSticker(
+                                                one.sticker()
+                                                        .withCut(
+                                                                one.sticker()
+                                                                        .cut()
+                                                                        .withHoles(v)))));
+    }
+
+    /** What runs on beyond a sticker's cut. */
+    public Option<Boolean> carried() {
+        return new Option<>(
+                key("carried"),
+                "Colour of the border",
+                List.of(false, true),
+                carried -> carried ? "the edge's own colours" : "white",
+                job -> sticker(job).carried(),
+                (job, v) -> changed(job, one -> one.withSticker(one.sticker().withCarried(v))));
+    }
+
+    private StickerRecipe sticker(Job job) {
+        return job.goods().of(id).map(WantedGoods::sticker).orElse(StickerRecipe.USUAL);
+    }
+
+    private Quantity sticker(
+            String what,
+            String name,
+            double[] range,
+            ToDoubleFunction<StickerRecipe> get,
+            BiFunction<StickerRecipe, Double, StickerRecipe> put) {
+        return Quantity.of(
+                key(what),
+                name,
+                "mm",
+                range[0],
+                range[1],
+                range[2],
+                job -> get.applyAsDouble(sticker(job)),
+                (job, v) -> changed(job, one -> one.withSticker(put.apply(one.sticker(), v))));
     }
 
     /** How black is printed on it. */

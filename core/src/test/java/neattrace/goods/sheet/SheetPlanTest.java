@@ -14,12 +14,12 @@ import neattrace.export.DxfWriter;
 import neattrace.export.HpglWriter;
 import neattrace.export.PdfWriter;
 import neattrace.export.SvgWriter;
+import neattrace.goods.cut.StickerRecipe;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.NestWish;
 import neattrace.goods.sticker.Sticker;
 import neattrace.goods.sticker.StickerFacts;
 import neattrace.goods.sticker.StickerPlan;
-import neattrace.goods.sticker.StickerRecipe;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
@@ -47,7 +47,7 @@ class SheetPlanTest {
     private static Sticker sticker() throws IOException {
         Artwork art =
                 Artwork.of(new Pipeline().run(Jobs.coloured(), Progress.SILENT), PRESS).forFiles();
-        return Sticker.of(art, 1, StickerRecipe.USUAL, List.of());
+        return Sticker.of(art, 1, StickerRecipe.USUAL);
     }
 
     private static StickerSheet sheet() throws IOException {
@@ -123,7 +123,7 @@ class SheetPlanTest {
         StickerRecipe none = StickerRecipe.USUAL.withCut(StickerRecipe.USUAL.cut().withBorderMm(0));
         Artwork art =
                 Artwork.of(new Pipeline().run(Jobs.coloured(), Progress.SILENT), PRESS).forFiles();
-        Sticker sticker = Sticker.of(art, 1, none, List.of());
+        Sticker sticker = Sticker.of(art, 1, none);
         // The drawing has a black outline all round.
         assertThat(StickerPlan.beneath(sticker))
                 .singleElement()

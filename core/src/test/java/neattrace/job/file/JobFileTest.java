@@ -31,6 +31,10 @@ import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
+import neattrace.goods.cut.CutRecipe;
+import neattrace.goods.cut.Loose;
+import neattrace.goods.cut.Pull;
+import neattrace.goods.cut.StickerRecipe;
 import neattrace.job.BriefSection;
 import neattrace.job.ColourSection;
 import neattrace.job.GoodsSection;
@@ -150,6 +154,22 @@ class JobFileTest {
                                             true,
                                             new Costs(
                                                     12, 8.5, 320, 450, 3, 1.2, 2, 0.5, 30, 4.9, 60),
+                                            StickerRecipe.USUAL
+                                                    .withCut(
+                                                            CutRecipe.USUAL
+                                                                    .withRadiusMm(1.5)
+                                                                    .withJoinMm(4)
+                                                                    .withHoles(true)
+                                                                    .withLoose(Loose.BRIDGE))
+                                                    .withEnclosed(false)
+                                                    .withBorder(new Cmyk(1, 2, 3, 4))
+                                                    .withCarried(true)
+                                                    .withBackingMm(5)
+                                                    .withPulls(
+                                                            List.of(
+                                                                    new Pull(
+                                                                            new Point(1, 2),
+                                                                            new Point(3, 4)))),
                                             List.of(FileUse.ORA, FileUse.PDF))),
                     new LogSection(
                             List.of(

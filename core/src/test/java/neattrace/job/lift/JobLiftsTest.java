@@ -21,6 +21,7 @@ import neattrace.goods.Costs;
 import neattrace.goods.Detail;
 import neattrace.goods.Goods;
 import neattrace.goods.Sizing;
+import neattrace.goods.cut.StickerRecipe;
 import neattrace.job.BriefSection;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
@@ -173,6 +174,12 @@ class JobLiftsTest {
         assertThat(job.kept()).isEqualTo(KeptFields.NONE);
     }
 
+    @Test
+    void theEighthSaidNothingOfHowStickersAreCut() throws IOException {
+        Job job = open(json("v8"));
+        assertThat(job.goods().main().orElseThrow().sticker()).isEqualTo(StickerRecipe.USUAL);
+    }
+
     /** Ids that only a form or a line still mentions are not given again. */
     @Test
     void idsThatWereUsedAreRemembered() throws IOException {
@@ -182,7 +189,7 @@ class JobLiftsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5", "v6", "v7"})
+    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5", "v6", "v7", "v8"})
     void whatWasLiftedIsSavedAsTheNewestAndStaysTheSame(String version) throws IOException {
         Job lifted = open(json(version));
         Path file = folder.resolve("again" + JobFile.ENDING);

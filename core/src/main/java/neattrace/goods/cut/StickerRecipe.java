@@ -1,7 +1,7 @@
-package neattrace.goods.sticker;
+package neattrace.goods.cut;
 
+import java.util.List;
 import neattrace.goods.Goods;
-import neattrace.goods.cut.CutRecipe;
 import neattrace.press.Cmyk;
 
 /**
@@ -13,6 +13,7 @@ import neattrace.press.Cmyk;
  * @param bleedMm how far its colour runs on beyond the cut
  * @param carried whether beyond the art its edge's own colours run on, instead of the border's
  * @param backingMm how far its backing reaches beyond the cut; 0 to cut through all along it
+ * @param pulls places of the cut line pulled elsewhere by hand, mm of the drawing's page
  */
 public record StickerRecipe(
         CutRecipe cut,
@@ -20,16 +21,18 @@ public record StickerRecipe(
         Cmyk border,
         double bleedMm,
         boolean carried,
-        double backingMm) {
+        double backingMm,
+        List<Pull> pulls) {
 
     /** As is usual for stickers of vinyl (common practice, no source). */
     public static final StickerRecipe USUAL =
-            new StickerRecipe(CutRecipe.USUAL, true, new Cmyk(0, 0, 0, 0), 2, false, 3);
+            new StickerRecipe(CutRecipe.USUAL, true, new Cmyk(0, 0, 0, 0), 2, false, 3, List.of());
 
     /** No bleed and no backing reaches farther. */
     public static final double MOST_MM = 50;
 
     public StickerRecipe {
+        pulls = List.copyOf(pulls);
         if (!(bleedMm >= 0 && bleedMm <= MOST_MM)) {
             throw new IllegalArgumentException("a bleed has 0 to 50 mm");
         }
@@ -52,26 +55,30 @@ public record StickerRecipe(
     }
 
     public StickerRecipe withCut(CutRecipe value) {
-        return new StickerRecipe(value, enclosed, border, bleedMm, carried, backingMm);
+        return new StickerRecipe(value, enclosed, border, bleedMm, carried, backingMm, pulls);
     }
 
     public StickerRecipe withEnclosed(boolean value) {
-        return new StickerRecipe(cut, value, border, bleedMm, carried, backingMm);
+        return new StickerRecipe(cut, value, border, bleedMm, carried, backingMm, pulls);
     }
 
     public StickerRecipe withBorder(Cmyk value) {
-        return new StickerRecipe(cut, enclosed, value, bleedMm, carried, backingMm);
+        return new StickerRecipe(cut, enclosed, value, bleedMm, carried, backingMm, pulls);
     }
 
     public StickerRecipe withBleedMm(double value) {
-        return new StickerRecipe(cut, enclosed, border, value, carried, backingMm);
+        return new StickerRecipe(cut, enclosed, border, value, carried, backingMm, pulls);
     }
 
     public StickerRecipe withCarried(boolean value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, value, backingMm);
+        return new StickerRecipe(cut, enclosed, border, bleedMm, value, backingMm, pulls);
     }
 
     public StickerRecipe withBackingMm(double value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, value);
+        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, value, pulls);
+    }
+
+    public StickerRecipe withPulls(List<Pull> value) {
+        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, backingMm, value);
     }
 }
