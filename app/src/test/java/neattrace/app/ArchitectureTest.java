@@ -93,6 +93,7 @@ class ArchitectureTest {
         "neattrace.raster.reading",
         "neattrace.region",
         "neattrace.sheet",
+        "neattrace.standin.cutter",
         "neattrace.standin.skerry",
         "neattrace.trace"
     };

@@ -79,6 +79,11 @@ public final class StickerPlan {
         return new PrintPage(plan.title(), width, height, 0, List.of(placed)).plan(plan.press());
     }
 
+    /** Where something is printed: the face and what runs on beyond the cut. */
+    public static Geometry printedUpTo(Sticker sticker) {
+        return BufferOp.bufferOp(sticker.area(), sticker.recipe().bleedMm(), QUARTER);
+    }
+
     /** What a sticker takes up: its cut, and what runs on beyond it. */
     static Geometry reach(Sticker sticker) {
         StickerRecipe recipe = sticker.recipe();
@@ -93,7 +98,7 @@ public final class StickerPlan {
         if (face.isEmpty()) {
             return List.of();
         }
-        Geometry bled = BufferOp.bufferOp(face, recipe.bleedMm(), QUARTER);
+        Geometry bled = printedUpTo(sticker);
         if (recipe.carriesEdge()) {
             return EdgeColours.carried(sticker.art(), sticker.silhouette(), bled);
         }

@@ -160,7 +160,7 @@ final class FilmStep implements Step {
 
     @Override
     public String title() {
-        return "Film or plate";
+        return "Film";
     }
 
     @Override

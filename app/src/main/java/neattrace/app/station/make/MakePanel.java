@@ -28,6 +28,7 @@ public final class MakePanel implements StationPanel {
                             + " Z");
 
     private final StickerStep sticker;
+    private final RehearseStep rehearse;
     private final FilmStep film;
     private final StepPane steps;
     private final VBox content;
@@ -36,14 +37,16 @@ public final class MakePanel implements StationPanel {
     /** The station on a bench. */
     public MakePanel(Bench bench) {
         sticker = new StickerStep(bench);
+        rehearse = new RehearseStep(bench, sticker);
         film = new FilmStep(bench);
-        steps = new StepPane(List.of(sticker, film), true, bench::shown);
+        steps = new StepPane(List.of(sticker, rehearse, film), true, bench::shown);
         content = new VBox(10, steps);
         steps.openProperty().addListener((property, before, now) -> look());
     }
 
     private void look() {
-        sticker.setHere(here && steps.openProperty().get() == sticker);
+        sticker.setHere(here && steps.openProperty().get() != film);
+        rehearse.setHere(here && steps.openProperty().get() == rehearse);
     }
 
     /** Writes the sheet in one bit as it stands. */

@@ -9,9 +9,10 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
@@ -48,7 +49,7 @@ final class StickerStep implements Step {
     private final Button letGo;
     private final List<Consumer<Job>> shows = new ArrayList<>();
     private GoodsFormat format = GoodsFormat.SVG;
-    private MadeSticker made;
+    private final ReadOnlyObjectWrapper<MadeSticker> made = new ReadOnlyObjectWrapper<>();
     private int shownId = -1;
     private boolean here;
 
@@ -64,10 +65,20 @@ final class StickerStep implements Step {
         return view;
     }
 
-    /** Whether one is at the station with this step open. */
+    /** The sticker as it stands; null if there is none. */
+    ReadOnlyObjectProperty<MadeSticker> madeProperty() {
+        return made.getReadOnlyProperty();
+    }
+
+    /** Shows a piece as it comes out; null for the sticker itself. */
+    void rehearse(Rehearsal rehearsal) {
+        view.rehearse(rehearsal);
+    }
+
+    /** Whether one is at the station with a step open that shows the sticker. */
     void setHere(boolean is) {
         here = is;
-        view.setVisible(is && made != null);
+        view.setVisible(is && made.get() != null);
         if (is && bench.shown() != null) {
             show(bench.shown());
         }
@@ -90,10 +101,14 @@ final class StickerStep implements Step {
                         chosen -> format = chosen);
         formats.setId("sticker-format");
         formats.show(format);
-        CheckBox bleed = new CheckBox("Show what lies beyond the cut");
+        ChoiceField<Boolean> bleed =
+                new ChoiceField<>(
+                        "What is shown",
+                        List.of(true, false),
+                        seen -> seen ? "with its bleed" : "as it is cut out",
+                        view::setBleedSeen);
         bleed.setId("show-bleed");
-        bleed.setSelected(true);
-        bleed.setOnAction(event -> view.setBleedSeen(bleed.isSelected()));
+        bleed.show(true);
         sentences
                 .getChildren()
                 .setAll(
@@ -125,7 +140,7 @@ final class StickerStep implements Step {
                                 "The backing reaches",
                                 field(set.backing()),
                                 "beyond; at 0 all is cut through."),
-                        bleed,
+                        new Sentence("It is shown", bleed, "."),
                         facts,
                         told,
                         new Hint("Drag the line to pull it about; it stays there."),
@@ -175,7 +190,7 @@ final class StickerStep implements Step {
     public void show(Shown shown) {
         Optional<WantedGoods> wanted = MadeSticker.wanted(shown.drawing().job());
         if (wanted.isEmpty()) {
-            made = null;
+            made.set(null);
             shownId = -1;
             view.setVisible(false);
             content.getChildren()
@@ -208,7 +223,7 @@ final class StickerStep implements Step {
 
     /** Makes it beside the window's thread; only the newest counts. */
     private void make(Shown shown, WantedGoods wanted) {
-        if (made != null && made.isOf(shown, wanted)) {
+        if (made.get() != null && made.get().isOf(shown, wanted)) {
             view.setVisible(here);
             return;
         }
@@ -222,8 +237,8 @@ final class StickerStep implements Step {
         if (now == null || wanted.isEmpty() || !done.isOf(now, wanted.get())) {
             return;
         }
-        made = done;
         view.show(done);
+        made.set(done);
         view.setVisible(here);
         told.setText(String.join(" ", done.told()));
         told.setVisible(!done.told().isEmpty());

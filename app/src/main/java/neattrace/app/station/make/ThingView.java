@@ -36,6 +36,12 @@ import org.locationtech.jts.geom.Polygon;
 final class ThingView extends Region {
 
     private static final Color SHADOW = Color.web("#17323F", 0.18);
+    private static final Color INK = Color.web("#17323F");
+    private static final Color SIGNAL = Color.web("#C03A22");
+
+    /** Where nothing is printed: no colour that anybody would print. */
+    private static final Color BARE = Color.web("#F29A86");
+
     private static final Color HALO = Color.web("#FFFDF7");
     private static final double MARGIN_PX = 28;
 
@@ -48,6 +54,7 @@ final class ThingView extends Region {
     private final Consumer<Pull> whenPulled;
     private MadeSticker made;
     private WritableImage picture;
+    private Rehearsal rehearsal;
     private boolean bleedSeen = true;
     private double scale = 1;
     private double left;
@@ -85,6 +92,12 @@ final class ThingView extends Region {
     void show(MadeSticker next) {
         made = next;
         paint();
+    }
+
+    /** Shows a piece as it comes out of the cutter; null for the sticker as it is planned. */
+    void rehearse(Rehearsal next) {
+        rehearsal = next;
+        draw();
     }
 
     /** Whether what lies beyond the cut is seen. */
@@ -170,6 +183,10 @@ final class ThingView extends Region {
         if (made == null || picture == null) {
             return;
         }
+        if (rehearsal != null && rehearsal.of() == made) {
+            cutOut(g);
+            return;
+        }
         g.save();
         g.translate(3, 4);
         trace(g, made.sticker().area());
@@ -191,6 +208,47 @@ final class ThingView extends Region {
         if (from != null) {
             pull(g);
         }
+    }
+
+    /** The pieces as they come out: what is not printed within them is bare. */
+    private void cutOut(GraphicsContext g) {
+        g.save();
+        g.setGlobalAlpha(0.25);
+        g.drawImage(picture, 0, 0);
+        g.restore();
+        boolean kiss = rehearsal.hasKiss();
+        for (List<Point> line : rehearsal.lines(!kiss)) {
+            g.save();
+            g.translate(3, 4);
+            trace(g, line);
+            g.setFill(SHADOW);
+            g.fill();
+            g.restore();
+            g.save();
+            trace(g, line);
+            g.setFill(BARE);
+            g.fill();
+            g.clip();
+            g.drawImage(picture, 0, 0);
+            g.restore();
+            trace(g, line);
+            g.setStroke(INK);
+            g.setLineWidth(1.2);
+            g.stroke();
+        }
+        g.setStroke(SIGNAL);
+        g.setLineWidth(2);
+        for (Point at : rehearsal.run().lifting()) {
+            g.strokeOval(x(at.x()) - 8, y(at.y()) - 8, 16, 16);
+        }
+    }
+
+    private void trace(GraphicsContext g, List<Point> line) {
+        g.beginPath();
+        for (int i = 0; i < line.size(); i++) {
+            point(g, i == 0, line.get(i).x(), line.get(i).y());
+        }
+        g.closePath();
     }
 
     private void lines(GraphicsContext g, PrintLayer layer) {
@@ -249,7 +307,7 @@ final class ThingView extends Region {
 
     private void taken(MouseEvent event) {
         from = null;
-        if (made == null) {
+        if (made == null || rehearsal != null) {
             return;
         }
         Point at = place(event);

@@ -1,0 +1,191 @@
+package neattrace.app.station.make;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.DoubleConsumer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.docket.Step;
+import neattrace.app.station.Bench;
+import neattrace.app.work.Shown;
+import neattrace.geom.Point;
+import neattrace.standin.cutter.CutterSettings;
+
+/** Cuts the sticker on the stand-in before vinyl is spent. */
+final class RehearseStep implements Step {
+
+    /** Where a sheet may lie off to. */
+    private enum Way {
+        RIGHT("to the right", 1, 0),
+        DOWN("downwards", 0, 1),
+        LEFT("to the left", -1, 0),
+        UP("upwards", 0, -1),
+        ASLANT("aslant", Math.sqrt(0.5), Math.sqrt(0.5));
+
+        private final String words;
+        private final Point by;
+
+        Way(String words, double x, double y) {
+            this.words = words;
+            this.by = new Point(x, y);
+        }
+    }
+
+    private static final double MOST_DRIFT_MM = 5;
+    private static final double MOST_OFFSET_MM = 2;
+
+    private final Bench bench;
+    private final StickerStep sticker;
+    private final VBox content;
+    private final VBox told = new VBox(6);
+    private double driftMm = 0.5;
+    private Way way = Way.RIGHT;
+    private CutterSettings settings = CutterSettings.USUAL;
+    private boolean here;
+
+    RehearseStep(Bench bench, StickerStep sticker) {
+        this.bench = bench;
+        this.sticker = sticker;
+        NumberField drift =
+                field("Drift", "drift", MOST_DRIFT_MM, 0.1, driftMm, value -> driftMm = value);
+        ChoiceField<Way> ways =
+                new ChoiceField<>(
+                        "Where it lies off to",
+                        List.of(Way.values()),
+                        one -> one.words,
+                        chosen -> {
+                            way = chosen;
+                            run();
+                        });
+        ways.setId("drift-way");
+        ways.show(way);
+        NumberField offset =
+                field(
+                        "Offset of the knife",
+                        "blade-offset",
+                        MOST_OFFSET_MM,
+                        0.05,
+                        settings.bladeOffsetMm(),
+                        value -> settings = settings(value, settings.reckonedMm()));
+        NumberField reckoned =
+                field(
+                        "Offset it is set to",
+                        "reckoned-offset",
+                        MOST_OFFSET_MM,
+                        0.05,
+                        settings.reckonedMm(),
+                        value -> settings = settings(settings.bladeOffsetMm(), value));
+        content =
+                new VBox(
+                        8,
+                        new Hint(
+                                "The stand-in reads the cut file as it is written, and shows the"
+                                        + " piece as it comes out."),
+                        new Sentence("The sheet lies off by", drift, ways, "."),
+                        new Sentence(
+                                "The knife trails by",
+                                offset,
+                                "; the cutter is set to",
+                                reckoned,
+                                "."),
+                        told);
+        sticker.madeProperty().addListener((property, before, now) -> run());
+    }
+
+    private static CutterSettings settings(double offset, double reckoned) {
+        CutterSettings usual = CutterSettings.USUAL;
+        return new CutterSettings(
+                offset,
+                reckoned,
+                usual.overcutMm(),
+                usual.speedMmPerS(),
+                usual.travelMmPerS(),
+                usual.liftSeconds());
+    }
+
+    private NumberField field(
+            String name, String id, double most, double step, double value, DoubleConsumer set) {
+        NumberField[] field = new NumberField[1];
+        field[0] =
+                new NumberField(
+                        name,
+                        "mm",
+                        0,
+                        most,
+                        step,
+                        next -> {
+                            set.accept(next);
+                            field[0].show(next);
+                            run();
+                        });
+        field[0].setId(id);
+        field[0].show(value);
+        return field[0];
+    }
+
+    /** Whether one is at the station with this step open. */
+    void setHere(boolean is) {
+        here = is;
+        run();
+    }
+
+    private void run() {
+        MadeSticker made = sticker.madeProperty().get();
+        if (!here || made == null || made.sticker().cuts().isEmpty()) {
+            sticker.rehearse(null);
+            told.getChildren().clear();
+            return;
+        }
+        CutterSettings with = settings;
+        Point drift = way.by.times(driftMm);
+        CompletableFuture.supplyAsync(() -> rehearsed(made, with, drift))
+                .thenAccept(done -> Platform.runLater(() -> took(done, with)));
+    }
+
+    private static Rehearsal rehearsed(MadeSticker made, CutterSettings with, Point drift) {
+        try {
+            return Rehearsal.of(made, with, drift);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void took(Rehearsal done, CutterSettings with) {
+        boolean newest =
+                here
+                        && done.of() == sticker.madeProperty().get()
+                        && with.equals(settings)
+                        && done.drift().equals(way.by.times(driftMm));
+        if (newest) {
+            sticker.rehearse(done);
+            told.getChildren().setAll(done.told().stream().map(Hint::new).toList());
+        }
+    }
+
+    @Override
+    public String title() {
+        return "Rehearse";
+    }
+
+    @Override
+    public String state(Shown shown) {
+        return "stand-in";
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        sticker.show(bench.shown());
+    }
+}
