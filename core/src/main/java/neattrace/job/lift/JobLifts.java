@@ -8,7 +8,7 @@ import neattrace.json.DamagedException;
 public final class JobLifts {
 
     /** The version that is written. */
-    public static final int NEWEST = 8;
+    public static final int NEWEST = 9;
 
     /** From version 1 on, each to the next. */
     private static final List<Lift> LIFTS =

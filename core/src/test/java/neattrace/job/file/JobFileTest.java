@@ -227,7 +227,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 8");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 9");
         }
     }
 
@@ -337,11 +337,11 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 8", "\"version\" : 9");
+        Path path = withJson("\"version\" : 9", "\"version\" : 10");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
-                .hasMessageContaining("version 9")
-                .hasMessageContaining("up to 8");
+                .hasMessageContaining("version 10")
+                .hasMessageContaining("up to 9");
     }
 
     /** Written by a program that knows more: kept through changes and written back. */

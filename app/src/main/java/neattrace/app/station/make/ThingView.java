@@ -324,14 +324,26 @@ final class ThingView extends Region {
         List<CubicLoop> loops = made.sticker().cuts().stream().flatMap(cut -> cut.loops()).toList();
         for (CubicLoop loop : loops) {
             double[] xy = loop.flatten(FLAT_MM);
-            for (int i = 0; i < xy.length; i += 2) {
-                Point place = new Point(xy[i], xy[i + 1]);
+            int n = xy.length;
+            for (int i = 0; i < n; i += 2) {
+                Point place =
+                        nearest(
+                                at,
+                                new Point(xy[i], xy[i + 1]),
+                                new Point(xy[(i + 2) % n], xy[(i + 3) % n]));
                 if (nearest == null || place.distance(at) < nearest.distance(at)) {
                     nearest = place;
                 }
             }
         }
         return nearest;
+    }
+
+    private static Point nearest(Point at, Point start, Point end) {
+        Point along = end.minus(start);
+        double square = along.dot(along);
+        double share = square == 0 ? 0 : at.minus(start).dot(along) / square;
+        return start.plus(along.times(Math.max(0, Math.min(1, share))));
     }
 
     private void moved(MouseEvent event) {
