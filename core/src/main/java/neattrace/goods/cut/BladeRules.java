@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -30,38 +31,54 @@ final class BladeRules {
     /** Tips are so much rounder than they must be. */
     private static final double TIP_SPARE = 1.25;
 
+    /**
+     * Smaller tips are none: their area by the square of the radius, and how far they stand out.
+     */
+    private static final double TIP_AREA = 1e-3;
+
+    private static final double TIP_WAY = 0.01;
+
     private BladeRules() {}
 
     /**
-     * What widens necks that would tear, if any would.
+     * What is added to a silhouette's border so that necks hold and no tip is too pointed; the same
+     * however evenly the border is drawn.
      *
      * @param silhouette polygons, mm
      */
-    static Geometry webs(Geometry silhouette, CutRecipe recipe) {
-        if (recipe.neckMm() <= 2 * recipe.borderMm()) {
-            return silhouette.getFactory().createMultiPolygon();
-        }
+    static Geometry additions(Geometry silhouette, CutRecipe recipe) {
         Geometry none = silhouette.getFactory().createMultiPolygon();
-        Geometry body = apply(silhouette, recipe, none, 0, recipe.radiusMm());
-        return webs(body, recipe.neckMm(), recipe.radiusMm());
+        boolean pointed = recipe.borderMm() < recipe.radiusMm();
+        boolean torn = recipe.neckMm() > 2 * recipe.borderMm();
+        if (!pointed && !torn) {
+            return none;
+        }
+        double radius = recipe.radiusMm();
+        Geometry printed = recipe.holes() ? silhouette : PrintedShape.filled(silhouette);
+        Geometry body = recipe.borderMm() > 0 ? grown(printed, recipe.borderMm()) : printed;
+        Geometry tips = pointed ? tips(body, TIP_SPARE * radius) : none;
+        if (!torn) {
+            return tips;
+        }
+        Geometry joined = closed(union(body, tips), Math.max(radius, recipe.joinMm() / 2));
+        Geometry webs = webs(loose(joined, recipe, radius), recipe.neckMm(), radius);
+        return webs.isEmpty() ? tips : union(tips, webs);
     }
 
     /**
      * The body of stickers.
      *
      * @param silhouette polygons, mm
-     * @param webs what is added so that necks hold
+     * @param additions of {@link #additions}
      * @param more how much farther out than the border it lies, mm
      * @param radius no curve of it is tighter, mm
      */
     static Geometry apply(
-            Geometry silhouette, CutRecipe recipe, Geometry webs, double more, double radius) {
+            Geometry silhouette, CutRecipe recipe, Geometry additions, double more, double radius) {
         Geometry printed = recipe.holes() ? silhouette : PrintedShape.filled(silhouette);
         double border = recipe.borderMm() + more;
         Geometry body = border > 0 ? grown(printed, border) : printed;
-        double tip = Math.min(radius, TIP_SPARE * recipe.radiusMm());
-        body = border < recipe.radiusMm() ? tipsRounded(body, tip) : body;
-        body = webs.isEmpty() ? body : union(body, webs);
+        body = additions.isEmpty() ? body : union(body, grown(additions, more));
         body = closed(body, Math.max(radius, recipe.joinMm() / 2));
         body = loose(body, recipe, radius);
         return recipe.holes() ? holesRounded(body, radius) : PrintedShape.filled(body);
@@ -123,20 +140,24 @@ final class BladeRules {
      * Tips that are more pointed than a disc: each gets a disc that touches it from within, so that
      * the line bulges a little beside it and keeps off it.
      */
-    private static Geometry tipsRounded(Geometry shape, double radius) {
+    private static Geometry tips(Geometry shape, double radius) {
         Geometry body = shape;
+        List<Geometry> all = new ArrayList<>();
         for (int round = 0; round < ROUNDS; round++) {
             Geometry plain = opened(body, radius);
             if (plain.isEmpty()) {
                 return grown(shape, radius);
             }
             List<Geometry> discs = new ArrayList<>();
+            IndexedFacetDistance toPlain = new IndexedFacetDistance(plain);
             for (Polygon tip : pieces(less(body, plain))) {
-                Coordinate top = farthest(tip, plain);
-                Coordinate foot =
-                        DistanceOp.nearestPoints(plain, shape.getFactory().createPoint(top))[0];
+                if (tip.getArea() < TIP_AREA * radius * radius) {
+                    break;
+                }
+                Coordinate top = farthest(tip, toPlain);
+                Coordinate foot = toPlain.nearestPoints(shape.getFactory().createPoint(top))[0];
                 double way = foot.distance(top);
-                if (way > radius * (ROUNDING - 1) * 10) {
+                if (way > TIP_WAY * radius) {
                     double middle = radius / way;
                     discs.add(
                             disc(
@@ -148,23 +169,23 @@ final class BladeRules {
                 }
             }
             if (discs.isEmpty()) {
-                return body;
+                break;
             }
-            discs.add(body);
-            body = closed(united(discs, shape), radius);
+            all.addAll(discs);
+            body = closed(union(body, united(discs, shape)), radius);
         }
-        return body;
+        return united(all, shape);
     }
 
     private static Geometry disc(Coordinate middle, double radius, Geometry shape) {
         return grown(shape.getFactory().createPoint(middle), radius);
     }
 
-    private static Coordinate farthest(Polygon tip, Geometry from) {
+    private static Coordinate farthest(Polygon tip, IndexedFacetDistance from) {
         Coordinate farthest = tip.getCoordinate();
         double most = -1;
         for (Coordinate at : tip.getExteriorRing().getCoordinates()) {
-            double way = from.distance(from.getFactory().createPoint(at));
+            double way = from.distance(tip.getFactory().createPoint(at));
             if (way > most) {
                 most = way;
                 farthest = at;

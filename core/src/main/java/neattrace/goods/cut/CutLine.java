@@ -52,10 +52,10 @@ public final class CutLine {
         if (silhouette.isEmpty()) {
             return List.of();
         }
-        Geometry webs = BladeRules.webs(silhouette, recipe);
+        Geometry additions = BladeRules.additions(silhouette, recipe);
         Attempt best = null;
         for (Evenness evenness : Evenness.ALL) {
-            Attempt attempt = attempt(silhouette, recipe, webs, pulls, evenness);
+            Attempt attempt = attempt(silhouette, recipe, additions, pulls, evenness);
             if (best == null || attempt.faults < best.faults) {
                 best = attempt;
             }
@@ -72,11 +72,12 @@ public final class CutLine {
     private static Attempt attempt(
             Geometry silhouette,
             CutRecipe recipe,
-            Geometry webs,
+            Geometry additions,
             List<Pull> pulls,
             Evenness evenness) {
         double radius = evenness.radius(recipe);
-        Geometry body = BladeRules.apply(silhouette, recipe, webs, evenness.outMm(recipe), radius);
+        Geometry body =
+                BladeRules.apply(silhouette, recipe, additions, evenness.outMm(recipe), radius);
         body = Pulling.apply(body, silhouette, pulls, radius);
         List<StickerCut> cuts = new ArrayList<>();
         double faults = 0;

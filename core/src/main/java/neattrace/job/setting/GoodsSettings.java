@@ -250,53 +250,51 @@ public final class GoodsSettings {
 
     /** What becomes of a sticker's loose pieces. */
     public Option<Loose> loose() {
-        return new Option<>(
-                key("loose"),
+        return sticker(
+                "loose",
                 "Loose pieces",
                 List.of(Loose.values()),
                 Loose::label,
-                job -> sticker(job).cut().loose(),
-                (job, v) ->
-                        changed(
-                                job,
-                                one ->
-                                        one.withSticker(
-                                                one.sticker()
-                                                        .withCut(
-                                                                one.sticker()
-                                                                        .cut()
-                                                                        .withLoose(v)))));
+                sticker -> sticker.cut().loose(),
+                (sticker, v) -> sticker.withCut(sticker.cut().withLoose(v)));
     }
 
     /** Whether holes of a sticker are cut out. */
     public Option<Boolean> holes() {
-        return new Option<>(
-                key("holes"),
+        return sticker(
+                "holes",
                 "Holes",
                 List.of(false, true),
                 holes -> holes ? "cut out" : "left whole",
-                job -> sticker(job).cut().holes(),
-                (job, v) ->
-                        changed(
-                                job,
-                                one ->
-                                        one.withSticker(
-                                                one.sticker()
-                                                        .withCut(
-                                                                one.sticker()
-                                                                        .cut()
-                                                                        .withHoles(v)))));
+                sticker -> sticker.cut().holes(),
+                (sticker, v) -> sticker.withCut(sticker.cut().withHoles(v)));
     }
 
     /** What runs on beyond a sticker's cut. */
     public Option<Boolean> carried() {
-        return new Option<>(
-                key("carried"),
+        return sticker(
+                "carried",
                 "Colour of the border",
                 List.of(false, true),
                 carried -> carried ? "the edge's own colours" : "white",
-                job -> sticker(job).carried(),
-                (job, v) -> changed(job, one -> one.withSticker(one.sticker().withCarried(v))));
+                StickerRecipe::carried,
+                StickerRecipe::withCarried);
+    }
+
+    private <T> Option<T> sticker(
+            String what,
+            String name,
+            List<T> choices,
+            Function<T, String> words,
+            Function<StickerRecipe, T> get,
+            BiFunction<StickerRecipe, T, StickerRecipe> put) {
+        return new Option<>(
+                key(what),
+                name,
+                choices,
+                words,
+                job -> get.apply(sticker(job)),
+                (job, v) -> changed(job, one -> one.withSticker(put.apply(one.sticker(), v))));
     }
 
     private StickerRecipe sticker(Job job) {

@@ -14,6 +14,7 @@ import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.GoodsDrawing;
 import neattrace.print.Artwork;
 import neattrace.print.PrintPlan;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * A drawing made into a sticker.
@@ -24,6 +25,7 @@ import neattrace.print.PrintPlan;
  * @param plan all of it where it lies on the drawing's page
  * @param painter of what is printed
  * @param facts what was measured
+ * @param printed where something is printed: the face, and what runs on beyond the cut
  * @param factor how many times as large as the drawing it is
  */
 record MadeSticker(
@@ -33,6 +35,7 @@ record MadeSticker(
         PrintPlan plan,
         PlanPainter painter,
         StickerFacts facts,
+        Geometry printed,
         double factor) {
 
     /** The goods of a job that a sticker is made for: the first of its kind. */
@@ -68,6 +71,7 @@ record MadeSticker(
                 plan,
                 new PlanPainter(plan.printed()),
                 StickerFacts.of(sticker),
+                StickerPlan.printedUpTo(sticker),
                 factor);
     }
 

@@ -40,7 +40,7 @@ record Rehearsal(
         List<DriftCheck.Margin> margins =
                 DriftCheck.of(
                         cuts,
-                        StickerPlan.printedUpTo(made.sticker()),
+                        made.printed(),
                         throughArt
                                 ? made.sticker().silhouette().getFactory().createPolygon()
                                 : made.sticker().silhouette());

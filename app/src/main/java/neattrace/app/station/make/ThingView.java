@@ -198,6 +198,7 @@ final class ThingView extends Region {
             trace(g, made.sticker().area());
             g.clip();
         }
+        vinyl(g);
         g.drawImage(picture, 0, 0);
         g.restore();
         for (PrintLayer layer : made.plan().layers()) {
@@ -229,6 +230,7 @@ final class ThingView extends Region {
             g.setFill(BARE);
             g.fill();
             g.clip();
+            vinyl(g);
             g.drawImage(picture, 0, 0);
             g.restore();
             trace(g, line);
@@ -241,6 +243,13 @@ final class ThingView extends Region {
         for (Point at : rehearsal.run().lifting()) {
             g.strokeOval(x(at.x()) - 8, y(at.y()) - 8, 16, 16);
         }
+    }
+
+    /** Where nothing is printed within, the vinyl shows; transparent ink does not hide it. */
+    private void vinyl(GraphicsContext g) {
+        trace(g, made.printed());
+        g.setFill(Color.web(made.wanted().goods().ground().colour().hex()));
+        g.fill();
     }
 
     private void trace(GraphicsContext g, List<Point> line) {
