@@ -95,9 +95,10 @@ final class MakeSheetCommand implements Callable<Integer> {
     @Option(
             names = "--seconds",
             paramLabel = "N",
-            defaultValue = "8",
-            description = "How long it arranges at most (${DEFAULT-VALUE}).")
-    private double seconds;
+            description =
+                    "Goes on arranging for so long; without it, for some rounds, so that the same"
+                            + " comes out again.")
+    private Double seconds;
 
     @Option(names = "--seed", paramLabel = "N", defaultValue = "1", description = "Another try.")
     private long seed;
@@ -180,10 +181,12 @@ final class MakeSheetCommand implements Callable<Integer> {
         if (turns < 1 || turns > 360) {
             throw usage("--turns must be 1 to 360");
         }
-        if (!(seconds > 0 && seconds <= 3600)) {
+        if (seconds != null && !(seconds > 0 && seconds <= 3600)) {
             throw usage("--seconds must be above 0 and at most 3600");
         }
-        return new NestWish(turns, fill, seed, seconds, NestWish.USUAL.rounds());
+        NestWish usual = NestWish.USUAL;
+        NestWish wish = new NestWish(turns, fill, seed, usual.seconds(), usual.rounds());
+        return seconds == null ? wish : wish.forSeconds(seconds);
     }
 
     private SheetLayout layout() throws IOException {

@@ -11,8 +11,15 @@ package neattrace.goods.nest;
  */
 public record NestWish(int turns, boolean fill, long seed, double seconds, int rounds) {
 
-    /** As good as it gets while one waits. */
-    public static final NestWish USUAL = new NestWish(24, false, 1, 8, 60);
+    /** As good as it gets while one waits; rounds end it, so that it comes out the same again. */
+    public static final NestWish USUAL = new NestWish(24, false, 1, 30, 30);
+
+    private static final int UNBOUNDED = 1_000_000;
+
+    /** The same until time is over. */
+    public NestWish forSeconds(double value) {
+        return new NestWish(turns, fill, seed, value, UNBOUNDED);
+    }
 
     /** The same for a quick try. */
     NestWish quick(int directions) {

@@ -228,7 +228,16 @@ final class StickerStep implements Step {
             return;
         }
         CompletableFuture.supplyAsync(() -> MadeSticker.of(shown, wanted))
-                .thenAccept(done -> Platform.runLater(() -> took(done)));
+                .whenComplete(
+                        (done, trouble) ->
+                                Platform.runLater(
+                                        () -> {
+                                            if (done == null) {
+                                                bench.say("The sticker could not be made.");
+                                            } else {
+                                                took(done);
+                                            }
+                                        }));
     }
 
     private void took(MadeSticker done) {
