@@ -170,6 +170,10 @@ class MakeCommandTest {
                         "--seconds",
                         1);
         assertThat(crammed.out()).contains("of 40 stickers fit");
+        Outcome wide = run("make", "sheet", drawing, "-o", file, "--width", 500, "--turns", 1);
+        assertThat(wide.out())
+                .contains("0 stickers on", "0 of 1 stickers fit")
+                .doesNotContain("Inf");
         Outcome pixels =
                 run(
                         "make",

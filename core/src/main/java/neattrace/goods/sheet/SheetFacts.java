@@ -40,7 +40,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> fin
                             "left-over",
                             String.format(
                                     Locale.ROOT,
-                                    "%d of %d stickers fit; %d find no place.",
+                                    "%d of %d stickers fit; %d left over.",
                                     nest.laid().size(),
                                     nest.laid().size() + nest.left().size(),
                                     nest.left().size())));
@@ -88,15 +88,21 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> fin
     public List<String> lines() {
         List<String> lines = new ArrayList<>();
         Nest nest = sheet.nest();
+        String near =
+                Double.isFinite(nearestMm)
+                        ? String.format(Locale.ROOT, "; nearest %.2f mm", nearestMm)
+                        : "";
+        int n = nest.laid().size();
         lines.add(
                 String.format(
                         Locale.ROOT,
-                        "%d stickers on %.1f x %.1f mm, %.0f %% of it; nearest %.2f mm",
-                        nest.laid().size(),
+                        "%d %s on %.1f x %.1f mm, %.0f %% of it%s",
+                        n,
+                        n == 1 ? "sticker" : "stickers",
                         sheet.layout().widthMm(),
                         sheet.layout().heightMm(),
                         100 * nest.density(),
-                        nearestMm));
+                        near));
         findings.forEach(finding -> lines.add(finding.words()));
         return lines;
     }
