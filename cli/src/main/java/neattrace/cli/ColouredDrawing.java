@@ -2,6 +2,7 @@ package neattrace.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Locale;
 import neattrace.flat.rough.RoughFitting;
 import neattrace.job.Job;
 import neattrace.job.Source;
@@ -39,17 +40,42 @@ final class ColouredDrawing {
         Picture colours = PictureReader.read(rough);
         Traced lines = pipeline.trace(job, reporter.progress());
         lines.emptiness().ifPresent(what -> reporter.warn(name(job) + ": " + what));
+        RoughFlats.Coloured coloured =
+                RoughFlats.of(
+                        pipeline,
+                        lines,
+                        fitted(rough, colours, lines, reporter),
+                        false,
+                        press,
+                        reporter.progress());
+        warn(rough, coloured, reporter);
+        return coloured.drawing();
+    }
+
+    /** A rough laid over what is drawn. */
+    static Picture fitted(Path rough, Picture colours, Traced lines, Reporter reporter)
+            throws PictureException {
         try {
-            return RoughFlats.of(
-                            pipeline,
-                            lines,
-                            RoughFitting.fit(colours, lines.ink()).picture(),
-                            false,
-                            press,
-                            reporter.progress())
-                    .drawing();
+            RoughFitting.Fitted fitted = RoughFitting.fit(colours, lines.ink());
+            if (fitted.moved()) {
+                reporter.warn(rough + " has another proportion; it was laid over what is drawn.");
+            }
+            return fitted.picture();
         } catch (IllegalArgumentException e) {
             throw new PictureException(e.getMessage());
+        }
+    }
+
+    /** Says so if a rough was probably made for another drawing. */
+    static void warn(Path rough, RoughFlats.Coloured coloured, Reporter reporter) {
+        if (coloured.fitsBadly()) {
+            reporter.warn(
+                    String.format(
+                            Locale.ROOT,
+                            "%s fits badly: only %.0f %% of the areas lies under one clear colour."
+                                    + " Was it made for this drawing?",
+                            rough,
+                            100 * coloured.clearShare()));
         }
     }
 

@@ -14,7 +14,6 @@ import neattrace.files.AtomicFile;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Swatch;
 import neattrace.flat.exchange.PaletteFile;
-import neattrace.flat.rough.RoughFitting;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.change.RoughFlats;
@@ -139,19 +138,11 @@ final class FlatCommand implements Callable<Integer> {
                 RoughFlats.of(
                         pipeline,
                         lines,
-                        fitted(colours, lines),
+                        ColouredDrawing.fitted(rough, colours, lines, reporter),
                         !palette.isEmpty(),
                         press,
                         reporter.progress());
-        if (coloured.fitsBadly()) {
-            reporter.warn(
-                    String.format(
-                            Locale.ROOT,
-                            "%s fits badly: only %.0f %% of the areas lies under one clear colour."
-                                    + " Was it made for this drawing?",
-                            rough,
-                            100 * coloured.clearShare()));
-        }
+        ColouredDrawing.warn(rough, coloured, reporter);
         Drawing drawing = coloured.drawing();
         Artwork art =
                 Artwork.of(
@@ -173,18 +164,6 @@ final class FlatCommand implements Callable<Integer> {
             return CloseSettings.automatic().withGapMm(gapMm).withFrameMm(frameMm);
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), "--gap or --frame: " + e.getMessage());
-        }
-    }
-
-    private Picture fitted(Picture colours, Traced lines) throws PictureException {
-        try {
-            RoughFitting.Fitted fitted = RoughFitting.fit(colours, lines.ink());
-            if (fitted.moved()) {
-                reporter.warn(rough + " has another proportion; it was laid over what is drawn.");
-            }
-            return fitted.picture();
-        } catch (IllegalArgumentException e) {
-            throw new PictureException(e.getMessage());
         }
     }
 

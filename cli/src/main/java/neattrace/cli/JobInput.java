@@ -5,9 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
-import neattrace.job.Source;
 import neattrace.job.file.JobFile;
-import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -38,14 +36,7 @@ final class JobInput {
     Job read(CommandSpec spec, JobOptions options) throws IOException {
         options.check(spec);
         GoodsSection wanted = Usage.goods(spec, goods);
-        Job job = options.in(spec, open());
+        Job job = options.in(spec, ColouredDrawing.job(input));
         return goods.isEmpty() ? job : job.withGoods(wanted);
-    }
-
-    private Job open() throws IOException {
-        String name = String.valueOf(input.getFileName());
-        return name.endsWith(JobFile.ENDING)
-                ? JobFile.open(input)
-                : Job.of(new Source(name, PictureReader.bytes(input)));
     }
 }

@@ -54,12 +54,7 @@ final class MakeSheetCommand implements Callable<Integer> {
             description = "Jobs, or pictures: " + PictureReader.KINDS)
     private List<Path> inputs;
 
-    @Option(
-            names = "-o",
-            required = true,
-            paramLabel = "OUT",
-            description = "OUT.svg, .pdf, .png, .dxf or .plt (HP-GL).")
-    private Path output;
+    @Mixin private GoodsOutput output;
 
     @Mixin private StickerOptions stickers;
 
@@ -115,9 +110,6 @@ final class MakeSheetCommand implements Callable<Integer> {
     @Option(names = "--number", paramLabel = "TEXT", description = "Of the inventory.")
     private String number = "";
 
-    @Option(names = "--json", description = "Tell measures and findings as JSON.")
-    private boolean json;
-
     @Mixin private JobOptions options;
 
     @Spec private CommandSpec spec;
@@ -130,8 +122,7 @@ final class MakeSheetCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Usage.checkEnding(spec, "-o", output, GoodsOutput.ENDINGS);
-        Usage.checkNotInput(spec, inputs, output);
+        output.check(spec, inputs);
         options.check(spec);
         NestWish wish = wish();
         SheetLayout on = layout();
@@ -164,13 +155,9 @@ final class MakeSheetCommand implements Callable<Integer> {
                         wish,
                         found -> {},
                         reporter.progress());
-        GoodsOutput.write(SheetPlan.of(sheet, press), ppi, output);
+        output.write(SheetPlan.of(sheet, press), ppi);
         SheetFacts facts = SheetFacts.of(sheet);
-        if (json) {
-            reporter.say(facts.json());
-        } else {
-            facts.lines().forEach(reporter::say);
-        }
+        output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;
     }
 

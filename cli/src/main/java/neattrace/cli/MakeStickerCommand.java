@@ -36,17 +36,9 @@ final class MakeStickerCommand implements Callable<Integer> {
     @Option(names = "--rough", paramLabel = "ROUGH", description = "A picture with its colours.")
     private Path rough;
 
-    @Option(
-            names = "-o",
-            required = true,
-            paramLabel = "OUT",
-            description = "OUT.svg, .pdf, .png, .dxf or .plt (HP-GL).")
-    private Path output;
+    @Mixin private GoodsOutput output;
 
     @Mixin private StickerOptions stickers;
-
-    @Option(names = "--json", description = "Tell measures and findings as JSON.")
-    private boolean json;
 
     @Mixin private JobOptions options;
 
@@ -60,8 +52,7 @@ final class MakeStickerCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Usage.checkEnding(spec, "-o", output, GoodsOutput.ENDINGS);
-        Usage.checkNotInput(spec, rough == null ? List.of(input) : List.of(input, rough), output);
+        output.check(spec, rough == null ? List.of(input) : List.of(input, rough));
         options.check(spec);
         PressProfile press = PressProfile.bundled();
         Job job = options.in(spec, ColouredDrawing.job(input));
@@ -69,13 +60,9 @@ final class MakeStickerCommand implements Callable<Integer> {
         StickerRecipe recipe = stickers.recipe(spec, goods);
         Drawing drawing = ColouredDrawing.of(new Pipeline(), job, rough, press, reporter);
         Sticker sticker = StickerOptions.sticker(drawing, goods, recipe, press);
-        GoodsOutput.write(StickerPlan.page(sticker), goods.sizing().ppi(), output);
+        output.write(StickerPlan.page(sticker), goods.sizing().ppi());
         StickerFacts facts = StickerFacts.of(sticker);
-        if (json) {
-            reporter.say(facts.json());
-        } else {
-            facts.lines().forEach(reporter::say);
-        }
+        output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;
     }
 }

@@ -82,6 +82,15 @@ final class Mask {
         }
     }
 
+    /** Number of cells. */
+    int cells() {
+        int cells = 0;
+        for (int i = 0; i < row.length; i++) {
+            cells += to[i] - from[i] + 1;
+        }
+        return cells;
+    }
+
     /** Number of runs. */
     int size() {
         return row.length;

@@ -2,6 +2,7 @@ package neattrace.goods.nest;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
@@ -28,18 +29,25 @@ final class Squeeze {
     /** A cell off the sheet weighs so many. */
     private static final float OFF = 40;
 
-    /** Where a piece lies. */
-    record Place(int x, int y, int turn) {}
-
-    private record Found(Place place, double overlap) {}
+    /**
+     * A piece.
+     *
+     * @param masks by turn
+     * @param at where it lies at first
+     */
+    record Member(Mask[] masks, Spot at) {}
 
     private final int width;
     private final int height;
     private final CellGrid blocked;
     private final Mask[][] masks;
-    private final Place[] places;
+    private final Spot[] places;
     private final float[][] weight;
     private final float[] cells;
+
+    /** Whose a cell is: its number and one; 0 for nobody. */
+    private final int[] owner;
+
     private final float[] sums;
     private final Random random;
 
@@ -47,19 +55,19 @@ final class Squeeze {
      * Pieces to be moved apart.
      *
      * @param blocked what is taken by none of them
-     * @param masks of each piece, by turn
      */
-    Squeeze(CellGrid blocked, List<Mask[]> masks, List<Place> places, Random random) {
+    Squeeze(CellGrid blocked, List<Member> members, Random random) {
         this.width = blocked.width;
         this.height = blocked.height;
         this.blocked = blocked;
-        this.masks = masks.toArray(Mask[][]::new);
-        this.places = places.toArray(Place[]::new);
-        this.weight = new float[places.size()][places.size()];
+        this.masks = members.stream().map(Member::masks).toArray(Mask[][]::new);
+        this.places = members.stream().map(Member::at).toArray(Spot[]::new);
+        this.weight = new float[places.length][places.length];
         for (float[] row : weight) {
             Arrays.fill(row, 1);
         }
         this.cells = new float[width * height];
+        this.owner = new int[width * height];
         this.sums = new float[(width + 1) * height];
         this.random = random;
     }
@@ -77,14 +85,15 @@ final class Squeeze {
         return false;
     }
 
-    Place place(int piece) {
+    /** Where a piece lies now. */
+    Spot spot(int piece) {
         return places[piece];
     }
 
     /** Those that overlap another or the sheet's edge; their weights grow. */
     private List<Integer> overlapping() {
         boolean[] bad = new boolean[places.length];
-        int[] owner = new int[width * height];
+        Arrays.fill(owner, 0);
         for (int piece = 0; piece < places.length; piece++) {
             Mask mask = masks[piece][places[piece].turn()];
             boolean[] met = new boolean[places.length];
@@ -123,57 +132,49 @@ final class Squeeze {
     }
 
     /** Where a piece overlaps least. */
-    private Place best(int piece) {
+    private Spot best(int piece) {
         weigh(piece);
         int offX = random.nextInt(STRIDE);
         int offY = random.nextInt(STRIDE);
-        List<Found> found =
-                IntStream.range(0, masks[piece].length)
-                        .parallel()
-                        .mapToObj(turn -> best(masks[piece][turn], turn, offX, offY))
-                        .toList();
-        Found best = null;
-        for (Found one : found) {
-            best = best == null || one.overlap() < best.overlap() ? one : best;
-        }
-        return best.place();
+        return IntStream.range(0, masks[piece].length)
+                .parallel()
+                .mapToObj(turn -> best(masks[piece][turn], turn, offX, offY))
+                .max(Comparator.comparingDouble(Spot::worth).thenComparing(spot -> -spot.turn()))
+                .orElseThrow();
     }
 
-    private Found best(Mask mask, int turn, int offX, int offY) {
-        List<Found> near = new ArrayList<>();
+    /** The place of a mask that overlaps least; its worth is the overlap, less than nothing. */
+    private Spot best(Mask mask, int turn, int offX, int offY) {
+        List<Spot> near = new ArrayList<>();
         double limit = Double.MAX_VALUE;
         for (int y = offY; y < height; y += STRIDE) {
             for (int x = offX; x < width; x += STRIDE) {
                 double overlap = overlap(mask, x, y, limit);
                 if (overlap < limit) {
-                    near.add(new Found(new Place(x, y, turn), overlap));
-                    near.sort((a, b) -> Double.compare(a.overlap(), b.overlap()));
+                    near.add(new Spot(x, y, turn, -overlap));
+                    near.sort(Comparator.comparingDouble(Spot::worth).reversed());
                     if (near.size() > CLOSELY) {
                         near.remove(CLOSELY);
-                        limit = near.get(CLOSELY - 1).overlap();
+                        limit = -near.get(CLOSELY - 1).worth();
                     }
                 }
             }
         }
-        Found best = near.get(0);
-        for (Found one : near) {
-            Found down = downhill(mask, one);
-            best = down.overlap() < best.overlap() ? down : best;
-        }
-        return best;
+        return near.stream()
+                .map(one -> downhill(mask, one))
+                .max(Comparator.comparingDouble(Spot::worth))
+                .orElseThrow();
     }
 
-    private Found downhill(Mask mask, Found from) {
-        Found at = from;
+    private Spot downhill(Mask mask, Spot from) {
+        Spot at = from;
         for (int step = STRIDE / 2; step >= 1; ) {
-            Found better = at;
+            Spot better = at;
             for (int dy = -step; dy <= step; dy += step) {
                 for (int dx = -step; dx <= step; dx += step) {
-                    int x = at.place().x() + dx;
-                    int y = at.place().y() + dy;
-                    double overlap = overlap(mask, x, y, better.overlap());
-                    if (overlap < better.overlap()) {
-                        better = new Found(new Place(x, y, at.place().turn()), overlap);
+                    double overlap = overlap(mask, at.x() + dx, at.y() + dy, -better.worth());
+                    if (overlap < -better.worth()) {
+                        better = new Spot(at.x() + dx, at.y() + dy, at.turn(), -overlap);
                     }
                 }
             }

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.Nest;
-import neattrace.goods.sticker.StickerFacts.Finding;
+import neattrace.goods.sticker.StickerFacts.Remark;
 
 /**
  * What can be measured of a sheet, and what a person should know of it.
@@ -17,7 +17,7 @@ import neattrace.goods.sticker.StickerFacts.Finding;
  * @param nearestMm from cut to cut where they lie nearest; infinite for a single sticker
  * @param findings in plain words
  */
-public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> findings) {
+public record SheetFacts(StickerSheet sheet, double nearestMm, List<Remark> findings) {
 
     /** Denser sheets are hard to weed and to peel (common practice, no source). */
     private static final double CRAMMED = 0.72;
@@ -33,10 +33,10 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> fin
     public static SheetFacts of(StickerSheet sheet) {
         Nest nest = sheet.nest();
         double nearest = nest.nearestMm();
-        List<Finding> findings = new ArrayList<>();
+        List<Remark> findings = new ArrayList<>();
         if (!nest.left().isEmpty()) {
             findings.add(
-                    new Finding(
+                    new Remark(
                             "left-over",
                             String.format(
                                     Locale.ROOT,
@@ -47,7 +47,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> fin
         }
         if (nearest < sheet.layout().gapMm() - ROUNDING_MM) {
             findings.add(
-                    new Finding(
+                    new Remark(
                             "too-near",
                             String.format(
                                     Locale.ROOT,
@@ -57,7 +57,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> fin
         }
         if (nest.density() > CRAMMED) {
             findings.add(
-                    new Finding(
+                    new Remark(
                             "crammed",
                             String.format(
                                     Locale.ROOT,
@@ -66,7 +66,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> fin
         }
         if (coloured(sheet) && sheet.layout().gapMm() < 5) {
             findings.add(
-                    new Finding(
+                    new Remark(
                             "coloured-ground",
                             "The ground is coloured: 5 mm from cut to cut are usual there."));
         }
@@ -75,7 +75,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> fin
                         .filter(one -> sheet.item(one).sticker().cuts().get(0).isSmall())
                         .count();
         if (small > 0) {
-            findings.add(new Finding("small", small + " stickers under 12 mm: hard to peel."));
+            findings.add(new Remark("small", small + " stickers under 12 mm: hard to peel."));
         }
         return new SheetFacts(sheet, nearest, findings);
     }
@@ -126,7 +126,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Finding> fin
                     .put("turnDegrees", rounded(laid.turnDegrees()));
         }
         ArrayNode told = root.putArray("findings");
-        for (Finding finding : findings) {
+        for (Remark finding : findings) {
             told.addObject().put("kind", finding.kind()).put("words", finding.words());
         }
         return root.toPrettyString();

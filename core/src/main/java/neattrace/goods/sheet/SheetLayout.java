@@ -94,11 +94,6 @@ public record SheetLayout(
         }
     }
 
-    public SheetLayout withName(String value) {
-        return new SheetLayout(
-                value, widthMm, heightMm, rimMm, gapMm, ground, header, footer, shop, kept);
-    }
-
     public SheetLayout withSize(double width, double height) {
         return new SheetLayout(
                 name, width, height, rimMm, gapMm, ground, header, footer, shop, kept);

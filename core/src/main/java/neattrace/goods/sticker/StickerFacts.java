@@ -18,7 +18,7 @@ import org.locationtech.jts.operation.distance.IndexedFacetDistance;
  * @param cuts measures of each cut, the largest first
  * @param findings in plain words
  */
-public record StickerFacts(List<Cut> cuts, List<Finding> findings) {
+public record StickerFacts(List<Cut> cuts, List<Remark> findings) {
 
     /** Radii down to so much less than asked for are as asked for. */
     private static final double SAME = 0.98;
@@ -41,7 +41,7 @@ public record StickerFacts(List<Cut> cuts, List<Finding> findings) {
             double farthestMm) {}
 
     /** Something to know. */
-    public record Finding(String kind, String words) {}
+    public record Remark(String kind, String words) {}
 
     public StickerFacts {
         cuts = List.copyOf(cuts);
@@ -76,14 +76,14 @@ public record StickerFacts(List<Cut> cuts, List<Finding> findings) {
                 farthest);
     }
 
-    private static List<Finding> findings(Sticker sticker, List<Cut> cuts) {
-        List<Finding> findings = new ArrayList<>();
+    private static List<Remark> findings(Sticker sticker, List<Cut> cuts) {
+        List<Remark> findings = new ArrayList<>();
         if (cuts.isEmpty()) {
-            findings.add(new Finding("empty", "There is nothing to make a sticker of."));
+            findings.add(new Remark("empty", "There is nothing to make a sticker of."));
         }
         if (cuts.size() > 1) {
             findings.add(
-                    new Finding(
+                    new Remark(
                             "loose",
                             (cuts.size() - 1)
                                     + " more "
@@ -93,7 +93,7 @@ public record StickerFacts(List<Cut> cuts, List<Finding> findings) {
         long small = sticker.cuts().stream().filter(StickerCut::isSmall).count();
         if (small > 0) {
             findings.add(
-                    new Finding(
+                    new Remark(
                             "small",
                             small
                                     + (small == 1 ? " sticker is" : " stickers are")
@@ -103,7 +103,7 @@ public record StickerFacts(List<Cut> cuts, List<Finding> findings) {
         long tight = cuts.stream().filter(cut -> cut.leastRadiusMm() < SAME * radius).count();
         if (tight > 0) {
             findings.add(
-                    new Finding("tight", tight + " cut lines turn tighter than was asked for."));
+                    new Remark("tight", tight + " cut lines turn tighter than was asked for."));
         }
         return findings;
     }
@@ -135,7 +135,7 @@ public record StickerFacts(List<Cut> cuts, List<Finding> findings) {
         ArrayNode stickers = root.putArray("stickers");
         cuts.forEach(cut -> stickers.add(json(cut)));
         ArrayNode told = root.putArray("findings");
-        for (Finding finding : findings) {
+        for (Remark finding : findings) {
             told.addObject().put("kind", finding.kind()).put("words", finding.words());
         }
         return root.toPrettyString();

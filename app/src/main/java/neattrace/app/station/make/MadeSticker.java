@@ -26,6 +26,7 @@ import org.locationtech.jts.geom.Geometry;
  * @param painter of what is printed
  * @param facts what was measured
  * @param printed where something is printed: the face, and what runs on beyond the cut
+ * @param page the silhouette on the drawing's page
  * @param factor how many times as large as the drawing it is
  */
 record MadeSticker(
@@ -36,6 +37,7 @@ record MadeSticker(
         PlanPainter painter,
         StickerFacts facts,
         Geometry printed,
+        Geometry page,
         double factor) {
 
     /** The goods of a job that a sticker is made for: the first of its kind. */
@@ -48,21 +50,21 @@ record MadeSticker(
                 .findFirst();
     }
 
-    /** Makes one to be looked at. */
-    static MadeSticker of(Shown shown, WantedGoods wanted) {
-        return of(shown, wanted, shown.art());
-    }
-
-    /** Makes one as it goes into files, colours running on beneath their neighbours. */
-    static MadeSticker forFiles(Shown shown, WantedGoods wanted) {
-        double factor = GoodsDrawing.fit(shown.drawing(), wanted).factor();
-        return of(shown, wanted, shown.art().forFiles(factor));
-    }
-
-    private static MadeSticker of(Shown shown, WantedGoods wanted, Artwork art) {
+    /**
+     * Makes one to be looked at.
+     *
+     * @param before what was made last, of which the silhouette is kept if it is the same; may be
+     *     null
+     */
+    static MadeSticker of(Shown shown, WantedGoods wanted, MadeSticker before) {
         double factor = GoodsDrawing.fit(shown.drawing(), wanted).factor();
         StickerRecipe recipe = wanted.sticker().on(wanted.goods());
-        Sticker sticker = Sticker.of(art, factor, recipe);
+        boolean known =
+                before != null
+                        && before.of == shown.art()
+                        && before.sticker.recipe().enclosed() == recipe.enclosed();
+        Geometry page = known ? before.page : Sticker.silhouette(shown.art(), recipe.enclosed());
+        Sticker sticker = Sticker.of(shown.art(), page, factor, recipe);
         PrintPlan plan = StickerPlan.of(sticker);
         return new MadeSticker(
                 shown.art(),
@@ -72,7 +74,15 @@ record MadeSticker(
                 new PlanPainter(plan.printed()),
                 StickerFacts.of(sticker),
                 StickerPlan.printedUpTo(sticker),
+                page,
                 factor);
+    }
+
+    /** The plan as it goes into files, colours running on beneath their neighbours. */
+    static PrintPlan forFiles(Shown shown, WantedGoods wanted) {
+        double factor = GoodsDrawing.fit(shown.drawing(), wanted).factor();
+        StickerRecipe recipe = wanted.sticker().on(wanted.goods());
+        return StickerPlan.page(Sticker.of(shown.art().forFiles(factor), factor, recipe));
     }
 
     /** Whether it is still what a drawing would be made into. */
@@ -84,6 +94,6 @@ record MadeSticker(
 
     /** What a person should know, in plain sentences. */
     List<String> told() {
-        return facts.findings().stream().map(StickerFacts.Finding::words).toList();
+        return facts.findings().stream().map(StickerFacts.Remark::words).toList();
     }
 }

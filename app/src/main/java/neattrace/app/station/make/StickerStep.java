@@ -4,22 +4,15 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
-import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
-import neattrace.app.docket.NumberField;
-import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
 import neattrace.app.work.Shown;
@@ -29,13 +22,7 @@ import neattrace.files.FileNames;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.goods.cut.Pull;
-import neattrace.goods.sticker.StickerFacts;
-import neattrace.goods.sticker.StickerPlan;
-import neattrace.job.Job;
 import neattrace.job.WantedGoods;
-import neattrace.job.setting.GoodsSettings;
-import neattrace.job.setting.Option;
-import neattrace.job.setting.Quantity;
 
 /** A sticker: its border, bleed and the line it is cut along. */
 final class StickerStep implements Step {
@@ -43,21 +30,15 @@ final class StickerStep implements Step {
     private final Bench bench;
     private final ThingView view;
     private final VBox content = new VBox(8);
-    private final VBox sentences = new VBox(6);
-    private final Hint facts = new Hint("");
-    private final Hint told = new Hint("");
-    private final Button letGo;
-    private final List<Consumer<Job>> shows = new ArrayList<>();
-    private GoodsFormat format = GoodsFormat.SVG;
+    private final StickerSentences sentences;
     private final ReadOnlyObjectWrapper<MadeSticker> made = new ReadOnlyObjectWrapper<>();
-    private int shownId = -1;
     private boolean here;
 
     StickerStep(Bench bench) {
         this.bench = bench;
         this.view = new ThingView(this::pulled);
         view.setVisible(false);
-        letGo = Buttons.small("Undo all pulls", "let-go", this::letGo);
+        sentences = new StickerSentences(bench, view::setBleedSeen, this::letGo, this::choose);
     }
 
     /** The finished thing, which lies over the table. */
@@ -90,85 +71,6 @@ final class StickerStep implements Step {
                 : MadeSticker.wanted(bench.drawing().job());
     }
 
-    private void fill(int id) {
-        shows.clear();
-        GoodsSettings set = GoodsSettings.of(id);
-        ChoiceField<GoodsFormat> formats =
-                new ChoiceField<>(
-                        "Format",
-                        List.of(GoodsFormat.values()),
-                        GoodsFormat::label,
-                        chosen -> format = chosen);
-        formats.setId("sticker-format");
-        formats.show(format);
-        ChoiceField<Boolean> bleed =
-                new ChoiceField<>(
-                        "What is shown",
-                        List.of(true, false),
-                        seen -> seen ? "with its bleed" : "as it is cut out",
-                        view::setBleedSeen);
-        bleed.setId("show-bleed");
-        bleed.show(true);
-        sentences
-                .getChildren()
-                .setAll(
-                        new Sentence(
-                                "Of",
-                                field(set.width()),
-                                "width, with a border of",
-                                field(set.border()),
-                                "."),
-                        new Sentence(
-                                "The cut has no curve tighter than",
-                                field(set.radius()),
-                                "; holes are",
-                                field(set.holes()),
-                                "."),
-                        new Sentence(
-                                "Beyond it run",
-                                field(set.bleed()),
-                                "of",
-                                field(set.carried()),
-                                "."),
-                        new Sentence(
-                                "Pieces up to",
-                                field(set.join()),
-                                "apart share a cut; others are",
-                                field(set.loose()),
-                                "."),
-                        new Sentence(
-                                "The backing reaches",
-                                field(set.backing()),
-                                "beyond; at 0 all is cut through."),
-                        new Sentence("It is shown", bleed, "."),
-                        facts,
-                        told,
-                        new Hint("Drag the line to pull it about; it stays there."),
-                        letGo,
-                        new Sentence("Write it as", formats, "."),
-                        new FlowPane(
-                                6,
-                                6,
-                                Buttons.small(
-                                        "Write the sticker …", "write-sticker", this::choose)),
-                        new Hint(
-                                "Blades and lasers: keep hands clear, cut away from yourself; your"
-                                        + " cutter’s own rules hold, and some vinyls give off toxic"
-                                        + " gas under a laser."));
-    }
-
-    private NumberField field(Quantity setting) {
-        NumberField field = bench.field(setting);
-        shows.add(job -> field.show(setting.of(job)));
-        return field;
-    }
-
-    private <T> ChoiceField<T> field(Option<T> setting) {
-        ChoiceField<T> field = bench.field(setting);
-        shows.add(job -> field.show(setting.of(job)));
-        return field;
-    }
-
     @Override
     public String title() {
         return "Sticker";
@@ -191,7 +93,6 @@ final class StickerStep implements Step {
         Optional<WantedGoods> wanted = MadeSticker.wanted(shown.drawing().job());
         if (wanted.isEmpty()) {
             made.set(null);
-            shownId = -1;
             view.setVisible(false);
             content.getChildren()
                     .setAll(
@@ -201,15 +102,10 @@ final class StickerStep implements Step {
                             Buttons.small("Make it a sticker", "make-a-sticker", this::wish));
             return;
         }
-        int id = wanted.get().id();
-        if (shownId != id) {
-            fill(id);
-            shownId = id;
+        sentences.show(shown.drawing().job(), wanted.get());
+        if (!content.getChildren().contains(sentences)) {
             content.getChildren().setAll(sentences);
         }
-        shows.forEach(one -> one.accept(shown.drawing().job()));
-        letGo.setVisible(!wanted.get().sticker().pulls().isEmpty());
-        letGo.setManaged(letGo.isVisible());
         if (here) {
             make(shown, wanted.get());
         }
@@ -227,7 +123,8 @@ final class StickerStep implements Step {
             view.setVisible(here);
             return;
         }
-        CompletableFuture.supplyAsync(() -> MadeSticker.of(shown, wanted))
+        MadeSticker before = made.get();
+        CompletableFuture.supplyAsync(() -> MadeSticker.of(shown, wanted, before))
                 .whenComplete(
                         (done, trouble) ->
                                 Platform.runLater(
@@ -249,21 +146,7 @@ final class StickerStep implements Step {
         view.show(done);
         made.set(done);
         view.setVisible(here);
-        told.setText(String.join(" ", done.told()));
-        told.setVisible(!done.told().isEmpty());
-        told.setManaged(told.isVisible());
-        facts.setText(done.facts().cuts().isEmpty() ? "" : words(done.facts().cuts().get(0)));
-    }
-
-    private static String words(StickerFacts.Cut cut) {
-        return String.format(
-                Locale.ROOT,
-                "%.1f × %.1f mm; the cut is %.0f mm long in %d curves, the tightest %.1f mm.",
-                cut.widthMm(),
-                cut.heightMm(),
-                cut.lengthMm(),
-                cut.curves(),
-                cut.leastRadiusMm());
+        sentences.tell(done);
     }
 
     private void pulled(Pull pull) {
@@ -299,19 +182,19 @@ final class StickerStep implements Step {
                         "Write the sticker",
                         FileNames.proposed(bench.drawing().job().title() + " sticker"),
                         "Sticker",
-                        format.ending());
+                        sentences.format().ending());
         if (file != null) {
             Path path = file.toPath();
             write(
                     GoodsFormat.of(path).isPresent()
                             ? path
-                            : Path.of(file.getPath() + format.ending()));
+                            : Path.of(file.getPath() + sentences.format().ending()));
         }
     }
 
     /** Writes the sticker as it stands, as the file's name says. */
     void write(Path target) {
-        GoodsFormat as = GoodsFormat.of(target).orElse(format);
+        GoodsFormat as = GoodsFormat.of(target).orElse(sentences.format());
         bench.workspace()
                 .whenSettled(
                         shown ->
@@ -329,9 +212,7 @@ final class StickerStep implements Step {
                                         target,
                                         out ->
                                                 as.write(
-                                                        StickerPlan.page(
-                                                                MadeSticker.forFiles(shown, wanted)
-                                                                        .sticker()),
+                                                        MadeSticker.forFiles(shown, wanted),
                                                         wanted.goods().sizing().ppi(),
                                                         out)),
                         bench::refresh);

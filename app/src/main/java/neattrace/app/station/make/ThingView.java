@@ -15,19 +15,10 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import javafx.scene.paint.Color;
-import javafx.scene.shape.StrokeLineJoin;
 import neattrace.geom.CubicLoop;
-import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.goods.cut.Pull;
-import neattrace.print.PrintLayer;
-import neattrace.print.PrintObject;
-import neattrace.print.PrintShape;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.Polygon;
 
 /**
  * The finished thing over the table, as large as there is room for: what is printed, clipped by
@@ -35,20 +26,12 @@ import org.locationtech.jts.geom.Polygon;
  */
 final class ThingView extends Region {
 
-    private static final Color SHADOW = Color.web("#17323F", 0.18);
-    private static final Color INK = Color.web("#17323F");
-    private static final Color SIGNAL = Color.web("#C03A22");
-
-    /** Where nothing is printed: no colour that anybody would print. */
-    private static final Color BARE = Color.web("#F29A86");
-
-    private static final Color HALO = Color.web("#FFFDF7");
     private static final double MARGIN_PX = 28;
 
     /** So near the line is taken in hand, px. */
     private static final double NEAR_PX = 10;
 
-    private static final double FLAT_MM = 0.02;
+    private static final double FLAT_MM = ThingPainter.FLAT_MM;
 
     private final Canvas canvas = new Canvas();
     private final Consumer<Pull> whenPulled;
@@ -165,14 +148,6 @@ final class ThingView extends Region {
         top = getHeight() / 2 - scale * all.centre().y;
     }
 
-    private double x(double mm) {
-        return left + scale * mm;
-    }
-
-    private double y(double mm) {
-        return top + scale * mm;
-    }
-
     private Point place(MouseEvent event) {
         return new Point((event.getX() - left) / scale, (event.getY() - top) / scale);
     }
@@ -183,134 +158,14 @@ final class ThingView extends Region {
         if (made == null || picture == null) {
             return;
         }
+        ThingPainter painter = new ThingPainter(g, made, picture, scale, left, top);
         if (rehearsal != null && rehearsal.of() == made) {
-            cutOut(g);
+            painter.cutOut(rehearsal);
             return;
         }
-        g.save();
-        g.translate(3, 4);
-        trace(g, made.sticker().area());
-        g.setFill(SHADOW);
-        g.fill();
-        g.restore();
-        g.save();
-        if (!bleedSeen) {
-            trace(g, made.sticker().area());
-            g.clip();
-        }
-        vinyl(g);
-        g.drawImage(picture, 0, 0);
-        g.restore();
-        for (PrintLayer layer : made.plan().layers()) {
-            if (layer.isTechnical()) {
-                lines(g, layer);
-            }
-        }
+        painter.sticker(bleedSeen);
         if (from != null) {
-            pull(g);
-        }
-    }
-
-    /** The pieces as they come out: what is not printed within them is bare. */
-    private void cutOut(GraphicsContext g) {
-        g.save();
-        g.setGlobalAlpha(0.25);
-        g.drawImage(picture, 0, 0);
-        g.restore();
-        boolean kiss = rehearsal.hasKiss();
-        for (List<Point> line : rehearsal.lines(!kiss)) {
-            g.save();
-            g.translate(3, 4);
-            trace(g, line);
-            g.setFill(SHADOW);
-            g.fill();
-            g.restore();
-            g.save();
-            trace(g, line);
-            g.setFill(BARE);
-            g.fill();
-            g.clip();
-            vinyl(g);
-            g.drawImage(picture, 0, 0);
-            g.restore();
-            trace(g, line);
-            g.setStroke(INK);
-            g.setLineWidth(1.2);
-            g.stroke();
-        }
-        g.setStroke(SIGNAL);
-        g.setLineWidth(2);
-        for (Point at : rehearsal.run().lifting()) {
-            g.strokeOval(x(at.x()) - 8, y(at.y()) - 8, 16, 16);
-        }
-    }
-
-    /** Where nothing is printed within, the vinyl shows; transparent ink does not hide it. */
-    private void vinyl(GraphicsContext g) {
-        trace(g, made.printed());
-        g.setFill(Color.web(made.wanted().goods().ground().colour().hex()));
-        g.fill();
-    }
-
-    private void trace(GraphicsContext g, List<Point> line) {
-        g.beginPath();
-        for (int i = 0; i < line.size(); i++) {
-            point(g, i == 0, line.get(i).x(), line.get(i).y());
-        }
-        g.closePath();
-    }
-
-    private void lines(GraphicsContext g, PrintLayer layer) {
-        g.setLineJoin(StrokeLineJoin.ROUND);
-        g.setStroke(Color.web(layer.screen().hex()));
-        boolean through = layer.name().equals("cut-through");
-        g.setLineWidth(through ? 1.2 : 1.8);
-        g.setLineDashes(through ? new double[] {2, 4} : new double[] {7, 4});
-        for (PrintObject object : layer.objects()) {
-            if (object.shape() instanceof PrintShape.Curved curved) {
-                trace(g, curved.outline());
-                g.stroke();
-            }
-        }
-        g.setLineDashes(null);
-    }
-
-    private void trace(GraphicsContext g, Outline outline) {
-        g.beginPath();
-        for (CubicLoop loop : outline.loops().toList()) {
-            double[] xy = loop.flatten(FLAT_MM);
-            for (int i = 0; i < xy.length; i += 2) {
-                point(g, i == 0, xy[i], xy[i + 1]);
-            }
-            g.closePath();
-        }
-    }
-
-    private void trace(GraphicsContext g, Geometry area) {
-        g.beginPath();
-        for (int k = 0; k < area.getNumGeometries(); k++) {
-            Coordinate[] ring = ((Polygon) area.getGeometryN(k)).getExteriorRing().getCoordinates();
-            for (int i = 0; i < ring.length; i++) {
-                point(g, i == 0, ring[i].x, ring[i].y);
-            }
-            g.closePath();
-        }
-    }
-
-    private void point(GraphicsContext g, boolean first, double xMm, double yMm) {
-        if (first) {
-            g.moveTo(x(xMm), y(yMm));
-        } else {
-            g.lineTo(x(xMm), y(yMm));
-        }
-    }
-
-    private void pull(GraphicsContext g) {
-        for (int pass = 0; pass < 2; pass++) {
-            g.setStroke(pass == 0 ? HALO : Color.web("#B52B18"));
-            g.setLineWidth(pass == 0 ? 5 : 2);
-            g.strokeLine(x(from.x()), y(from.y()), x(to.x()), y(to.y()));
-            g.strokeOval(x(to.x()) - 6, y(to.y()) - 6, 12, 12);
+            painter.pull(from, to);
         }
     }
 

@@ -1,0 +1,162 @@
+package neattrace.app.station.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
+import neattrace.app.station.Bench;
+import neattrace.export.GoodsFormat;
+import neattrace.goods.sticker.StickerFacts;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.job.setting.GoodsSettings;
+import neattrace.job.setting.Option;
+import neattrace.job.setting.Quantity;
+
+/** What is set and told of a sticker in the docket. */
+final class StickerSentences extends VBox {
+
+    private final Bench bench;
+    private final Consumer<Boolean> bleedSeen;
+    private final Button letGo;
+    private final Button write;
+    private final Hint facts = new Hint("");
+    private final Hint told = new Hint("");
+    private final List<Consumer<Job>> shows = new ArrayList<>();
+    private GoodsFormat format = GoodsFormat.SVG;
+    private int shownId = -1;
+
+    StickerSentences(
+            Bench bench, Consumer<Boolean> bleedSeen, Runnable whenLetGo, Runnable whenWritten) {
+        super(6);
+        this.bench = bench;
+        this.bleedSeen = bleedSeen;
+        this.letGo = Buttons.small("Undo all pulls", "let-go", whenLetGo);
+        this.write = Buttons.small("Write the sticker …", "write-sticker", whenWritten);
+    }
+
+    /** The format that is chosen. */
+    GoodsFormat format() {
+        return format;
+    }
+
+    /** Shows the values of a job. */
+    void show(Job job, WantedGoods wanted) {
+        if (shownId != wanted.id()) {
+            fill(wanted.id());
+            shownId = wanted.id();
+        }
+        shows.forEach(one -> one.accept(job));
+        letGo.setVisible(!wanted.sticker().pulls().isEmpty());
+        letGo.setManaged(letGo.isVisible());
+    }
+
+    /** Tells what was measured of a sticker. */
+    void tell(MadeSticker made) {
+        told.setText(String.join(" ", made.told()));
+        told.setVisible(!made.told().isEmpty());
+        told.setManaged(told.isVisible());
+        facts.setText(made.facts().cuts().isEmpty() ? "" : words(made.facts().cuts().get(0)));
+    }
+
+    private static String words(StickerFacts.Cut cut) {
+        return String.format(
+                Locale.ROOT,
+                "%.1f × %.1f mm; the cut is %.0f mm long in %d curves, the tightest %.1f mm.",
+                cut.widthMm(),
+                cut.heightMm(),
+                cut.lengthMm(),
+                cut.curves(),
+                cut.leastRadiusMm());
+    }
+
+    private void fill(int id) {
+        shows.clear();
+        GoodsSettings set = GoodsSettings.of(id);
+        getChildren()
+                .setAll(
+                        new Sentence(
+                                "Of",
+                                field(set.width()),
+                                "width, with a border of",
+                                field(set.border()),
+                                "."),
+                        new Sentence(
+                                "The cut has no curve tighter than",
+                                field(set.radius()),
+                                "; holes are",
+                                field(set.holes()),
+                                "."),
+                        new Sentence(
+                                "Beyond it run",
+                                field(set.bleed()),
+                                "of",
+                                field(set.carried()),
+                                "."),
+                        new Sentence(
+                                "Pieces up to",
+                                field(set.join()),
+                                "apart share a cut; others are",
+                                field(set.loose()),
+                                "."),
+                        new Sentence(
+                                "The backing reaches",
+                                field(set.backing()),
+                                "beyond; at 0 all is cut through."),
+                        new Sentence("It is shown", bleed(), "."),
+                        facts,
+                        told,
+                        new Hint("Drag the line to pull it about; it stays there."),
+                        letGo,
+                        new Sentence("Write it as", formats(), "."),
+                        write,
+                        new Hint(
+                                "Blades and lasers: keep hands clear, cut away from yourself; your"
+                                        + " cutter’s own rules hold, and some vinyls give off toxic"
+                                        + " gas under a laser."));
+    }
+
+    private ChoiceField<Boolean> bleed() {
+        ChoiceField<Boolean> bleed =
+                new ChoiceField<>(
+                        "What is shown",
+                        List.of(true, false),
+                        seen -> seen ? "with its bleed" : "as it is cut out",
+                        bleedSeen);
+        bleed.setId("show-bleed");
+        bleed.show(true);
+        bleedSeen.accept(true);
+        return bleed;
+    }
+
+    private ChoiceField<GoodsFormat> formats() {
+        ChoiceField<GoodsFormat> formats =
+                new ChoiceField<>(
+                        "Format",
+                        List.of(GoodsFormat.values()),
+                        GoodsFormat::label,
+                        chosen -> format = chosen);
+        formats.setId("sticker-format");
+        formats.show(format);
+        return formats;
+    }
+
+    private NumberField field(Quantity setting) {
+        NumberField field = bench.field(setting);
+        shows.add(job -> field.show(setting.of(job)));
+        return field;
+    }
+
+    private <T> ChoiceField<T> field(Option<T> setting) {
+        ChoiceField<T> field = bench.field(setting);
+        shows.add(job -> field.show(setting.of(job)));
+        return field;
+    }
+}

@@ -1,0 +1,185 @@
+package neattrace.goods.nest;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+
+/**
+ * Pieces on a sheet while they are being arranged: where each lies, and which cells are taken. Not
+ * thread-safe.
+ */
+final class Arrangement {
+
+    /** How much more places far up count, share of full contact. */
+    private static final double UP = 0.25;
+
+    private final NestSheet sheet;
+    private final Cells cells;
+    private final CellGrid grid;
+    private final List<NestPiece> pieces;
+    private final int asked;
+    private final List<Laid> pinned;
+    private final Map<Integer, Spot> spots = new TreeMap<>();
+
+    Arrangement(List<NestPiece> pieces, List<Laid> pinned, NestSheet sheet, int turns) {
+        this.sheet = sheet;
+        this.cells = new Cells(sheet, turns);
+        this.pieces = new ArrayList<>(pieces);
+        this.asked = pieces.size();
+        this.pinned = pinned;
+        this.grid = cells.room(pieces, pinned);
+    }
+
+    /** What it was at some moment. */
+    record Moment(Map<Integer, Spot> spots, int pieces) {}
+
+    Moment moment() {
+        return new Moment(new TreeMap<>(spots), pieces.size());
+    }
+
+    void restore(Moment moment) {
+        for (int piece : laid()) {
+            if (!spots.get(piece).equals(moment.spots.get(piece))) {
+                takeOff(piece);
+            }
+        }
+        moment.spots.forEach(
+                (piece, spot) -> {
+                    if (!spots.containsKey(piece)) {
+                        put(piece, spot);
+                    }
+                });
+        while (pieces.size() > moment.pieces) {
+            pieces.remove(pieces.size() - 1);
+        }
+    }
+
+    List<NestPiece> pieces() {
+        return pieces;
+    }
+
+    /** How many pieces are not copies. */
+    int asked() {
+        return asked;
+    }
+
+    List<Integer> laid() {
+        return new ArrayList<>(spots.keySet());
+    }
+
+    Spot spot(int piece) {
+        return spots.get(piece);
+    }
+
+    double area(int piece) {
+        return pieces.get(piece).shape().getArea();
+    }
+
+    /** The area of what lies there: more is better. */
+    double worth() {
+        return spots.keySet().stream().mapToDouble(this::area).sum();
+    }
+
+    /** Masks of a piece by turn. */
+    Cells.Turned[] turned(int piece) {
+        return cells.of(pieces.get(piece));
+    }
+
+    /** The sheet with none of the pieces on it that can be moved. */
+    CellGrid room() {
+        return cells.room(pieces, pinned);
+    }
+
+    /** One more copy; its number. */
+    int copy(NestPiece piece) {
+        pieces.add(piece);
+        return pieces.size() - 1;
+    }
+
+    /** Takes the last copy away, which lies nowhere. */
+    void forgetCopy() {
+        pieces.remove(pieces.size() - 1);
+    }
+
+    void put(int piece, Spot spot) {
+        spots.put(piece, spot);
+        grid.take(turned(piece)[spot.turn()].mask(), spot.x(), spot.y(), true);
+    }
+
+    void takeOff(int piece) {
+        Spot spot = spots.remove(piece);
+        grid.take(turned(piece)[spot.turn()].mask(), spot.x(), spot.y(), false);
+    }
+
+    /** Lays a piece where it has most contact; false if there is no free place. */
+    boolean lay(int piece) {
+        Cells.Turned[] turned = turned(piece);
+        Spot best =
+                IntStream.range(0, turned.length)
+                        .parallel()
+                        .mapToObj(turn -> best(turned[turn], turn))
+                        .filter(Objects::nonNull)
+                        .max(
+                                Comparator.comparingDouble(Spot::worth)
+                                        .thenComparing(spot -> -spot.turn()))
+                        .orElse(null);
+        if (best == null) {
+            return false;
+        }
+        put(piece, best);
+        return true;
+    }
+
+    /** The free place of most contact, as far up as may be; null if there is none. */
+    private Spot best(Cells.Turned form, int turn) {
+        Spot best = null;
+        Mask mask = form.mask();
+        for (int y = 0; y < grid.height; y++) {
+            int x = 0;
+            while (x < grid.width) {
+                int next = grid.free(mask, x, y);
+                if (next > x) {
+                    x = next;
+                    continue;
+                }
+                best = better(best, form, x, y, turn);
+                int end = x + grid.way(mask, x, y);
+                if (end > x) {
+                    best = better(best, form, end, y, turn);
+                }
+                x = end + 1;
+            }
+        }
+        return best;
+    }
+
+    private Spot better(Spot best, Cells.Turned form, int x, int y, int turn) {
+        double up = 1 - (y + x / 8.0) / (grid.height + grid.width / 8.0);
+        double worth = grid.contact(form.near(), x, y) / form.beside() + UP * up;
+        return best == null || worth > best.worth() ? new Spot(x, y, turn, worth) : best;
+    }
+
+    /**
+     * As it is now.
+     *
+     * @param left pieces that found no place
+     */
+    Nest nest(List<Integer> left) {
+        List<Laid> all = new ArrayList<>(pinned);
+        spots.forEach(
+                (piece, spot) ->
+                        all.add(
+                                new Laid(
+                                        piece,
+                                        spot.x() * cells.mm(),
+                                        spot.y() * cells.mm(),
+                                        cells.degrees(spot.turn()),
+                                        false)));
+        List<Integer> missing = left.stream().filter(piece -> piece < asked).sorted().toList();
+        return new Nest(pieces, all, missing, sheet);
+    }
+}
