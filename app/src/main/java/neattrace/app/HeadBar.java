@@ -17,7 +17,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import neattrace.app.route.RouteBar;
 import neattrace.app.work.Workspace;
+import neattrace.gang.GangSheet;
 import neattrace.job.History;
+import neattrace.job.Job;
 import neattrace.standin.skerry.SkerryMail;
 import neattrace.standin.skerry.SkerryMotif;
 
@@ -66,6 +68,8 @@ final class HeadBar extends HBox {
         getChildren().addAll(names, route, actions());
         workspace.historyProperty().addListener(property -> show());
         workspace.unsavedProperty().addListener(property -> show());
+        workspace.sheetDesk().inHandProperty().addListener(property -> show());
+        workspace.sheetDesk().historyProperty().addListener(property -> show());
         show();
     }
 
@@ -75,8 +79,8 @@ final class HeadBar extends HBox {
         open.setOnShowing(event -> fillOpenMenu());
         fillOpenMenu();
         save.setOnAction(event -> workbench.files().save(() -> {}));
-        undo.setOnAction(event -> workspace.undo());
-        redo.setOnAction(event -> workspace.redo());
+        undo.setOnAction(event -> workbench.undo());
+        redo.setOnAction(event -> workbench.redo());
         Button keys = button("Keys", "F1");
         keys.setOnAction(event -> workbench.toggleKeys());
         HBox actions = new HBox(2, open, save, undo, redo, keys);
@@ -119,6 +123,7 @@ final class HeadBar extends HBox {
             motifs.getItems().add(item(motif.title(), () -> workbench.files().openDemo(motif)));
         }
         open.getItems().add(motifs);
+        open.getItems().add(item("Demo: a sheet of stickers", workbench.files()::openDemoSheet));
     }
 
     private static MenuItem item(String text, Runnable action) {
@@ -129,7 +134,11 @@ final class HeadBar extends HBox {
     }
 
     private void show() {
-        History history = workspace.historyProperty().get();
+        if (workspace.sheetDesk().inHandProperty().get()) {
+            showSheet();
+            return;
+        }
+        History<Job> history = workspace.historyProperty().get();
         undo.setDisable(history == null || history.undoable().isEmpty());
         redo.setDisable(history == null || history.redoable().isEmpty());
         save.setDisable(history == null);
@@ -139,5 +148,15 @@ final class HeadBar extends HBox {
                         ? "No drawing yet"
                         : (unsaved ? "not saved: " : "") + history.job().title());
         drawingName.setTooltip(history == null ? null : new Tooltip(drawingName.getText()));
+    }
+
+    private void showSheet() {
+        History<GangSheet> history = workspace.sheetDesk().historyProperty().get();
+        undo.setDisable(history.undoable().isEmpty());
+        redo.setDisable(history.redoable().isEmpty());
+        save.setDisable(false);
+        drawingName.setText("sheet: " + workspace.sheetDesk().name());
+        drawingName.setTooltip(
+                new Tooltip(String.valueOf(workspace.sheetDesk().fileProperty().get())));
     }
 }

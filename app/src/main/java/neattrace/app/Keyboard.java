@@ -36,12 +36,12 @@ final class Keyboard implements EventHandler<KeyEvent> {
             case S -> workbench.files().save(() -> {});
             case Z -> {
                 if (event.isShiftDown()) {
-                    workspace.redo();
+                    workbench.redo();
                 } else {
-                    workspace.undo();
+                    workbench.undo();
                 }
             }
-            case Y -> workspace.redo();
+            case Y -> workbench.redo();
             default -> {
                 return false;
             }

@@ -34,7 +34,7 @@ public final class NeatTraceApp extends Application {
         if (!arguments.isEmpty() && arguments.get(0).equals("demo")) {
             workbench.files().openDemo(SkerryMail.PUFFIN);
         } else if (!arguments.isEmpty()) {
-            workspace.open(Path.of(arguments.get(0)));
+            workbench.files().open(Path.of(arguments.get(0)));
         }
         workbench.files().offerWhatWasLeft();
         workbench.files().tellWhatWasSetAside();

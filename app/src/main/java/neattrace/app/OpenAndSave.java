@@ -4,6 +4,7 @@ import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.stage.FileChooser;
@@ -12,11 +13,13 @@ import javafx.stage.WindowEvent;
 import neattrace.app.docket.Choice;
 import neattrace.app.work.Workspace;
 import neattrace.files.FileNames;
+import neattrace.gang.GangFile;
 import neattrace.job.file.Autosave;
 import neattrace.job.file.JobFile;
 import neattrace.raster.reading.PictureReader;
 import neattrace.standin.skerry.SkerryDrawing;
 import neattrace.standin.skerry.SkerryJobs;
+import neattrace.standin.skerry.SkerrySheet;
 
 /** Opens, saves and closes, and asks before changes are lost. */
 final class OpenAndSave {
@@ -24,9 +27,20 @@ final class OpenAndSave {
     private final Workspace workspace;
     private final PromptBar prompt;
     private final Supplier<Window> window;
+    private final Consumer<Path> openSheet;
     private boolean mayClose;
 
-    OpenAndSave(Workspace workspace, PromptBar prompt, Supplier<Window> window) {
+    /**
+     * For a window.
+     *
+     * @param openSheet opens a sheet of stickers
+     */
+    OpenAndSave(
+            Workspace workspace,
+            PromptBar prompt,
+            Supplier<Window> window,
+            Consumer<Path> openSheet) {
+        this.openSheet = openSheet;
         this.workspace = workspace;
         this.prompt = prompt;
         this.window = window;
@@ -35,14 +49,16 @@ final class OpenAndSave {
     /** Lets the user choose a file to open. */
     void choose() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Open a drawing or a job");
+        chooser.setTitle("Open a drawing, a job or a sheet of stickers");
         chooser.getExtensionFilters()
                 .add(
                         new FileChooser.ExtensionFilter(
-                                "Pictures and jobs",
+                                "Pictures, jobs, sheets",
                                 Stream.concat(
                                                 PictureReader.ENDINGS.stream().map(e -> "*." + e),
-                                                Stream.of("*" + JobFile.ENDING))
+                                                Stream.of(
+                                                        "*" + JobFile.ENDING,
+                                                        "*" + GangFile.ENDING))
                                         .toList()));
         File file = chooser.showOpenDialog(window.get());
         if (file != null) {
@@ -52,6 +68,11 @@ final class OpenAndSave {
 
     /** Opens a file, once unsaved changes are dealt with. */
     void open(Path file) {
+        if (file.toString().endsWith(GangFile.ENDING)) {
+            // It lies beside the drawing on the table, which stays as it is.
+            openSheet.accept(file);
+            return;
+        }
         unlessUnsaved("Cancel", () -> workspace.open(file));
     }
 
@@ -60,6 +81,17 @@ final class OpenAndSave {
         unlessUnsaved(
                 "Cancel",
                 () -> workspace.make("Drawing " + demo.title(), () -> SkerryJobs.job(demo)));
+    }
+
+    /** Opens the demo's sheet of stickers, drawn first if it is not there. */
+    void openDemoSheet() {
+        Path folder = workspace.folders().demo();
+        workspace
+                .sheetDesk()
+                .prepare(
+                        "Drawing the Skerry Mail’s sheet",
+                        progress -> SkerrySheet.write(folder, progress),
+                        openSheet);
     }
 
     private boolean isWorthAsking() {
@@ -80,6 +112,13 @@ final class OpenAndSave {
 
     /** Saves the job, asking for a place the first time. */
     void save(Runnable whenDone) {
+        if (workspace.sheetDesk().inHandProperty().get()) {
+            workspace.say(
+                    "The sheet is kept in "
+                            + workspace.sheetDesk().fileProperty().get().getFileName()
+                            + " as you work.");
+            return;
+        }
         if (workspace.job() == null) {
             return;
         }

@@ -20,7 +20,8 @@ final class Welcome extends VBox {
             List<Path> recent,
             Runnable open,
             Consumer<Path> openRecent,
-            Consumer<SkerryDrawing> openDemo) {
+            Consumer<SkerryDrawing> openDemo,
+            Runnable openDemoSheet) {
         super(14);
         getStyleClass().add("welcome");
         setAlignment(Pos.CENTER);
@@ -51,7 +52,9 @@ final class Welcome extends VBox {
         for (SkerryMotif motif : SkerryMotif.values()) {
             motifs.getChildren().add(button(motif.title(), () -> openDemo.accept(motif)));
         }
-        getChildren().addAll(demos, motifs);
+        Button sheet = button("A sheet of their stickers", openDemoSheet);
+        sheet.setId("demo-sheet");
+        getChildren().addAll(demos, motifs, sheet);
     }
 
     private static Label heading(String text) {

@@ -1,6 +1,7 @@
 package neattrace.app;
 
 import java.io.File;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,10 +23,14 @@ import neattrace.app.foot.FootBar;
 import neattrace.app.route.RouteBar;
 import neattrace.app.station.Bench;
 import neattrace.app.station.StationPanel;
+import neattrace.app.station.make.MakePanel;
 import neattrace.app.table.Mark;
 import neattrace.app.table.Table;
 import neattrace.app.work.Insights;
 import neattrace.app.work.Looked;
+import neattrace.app.work.LookedDrawing;
+import neattrace.app.work.LookedSheet;
+import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.finding.Answer;
@@ -54,6 +59,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     private final OpenAndSave files;
     private final Answering answering;
     private StationPanel station;
+    private LookedSheet sheetLooked;
 
     /**
      * A window.
@@ -63,7 +69,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     Workbench(Workspace workspace, Function<Bench, List<StationPanel>> stations) {
         this.workspace = workspace;
         answering = new Answering(workspace);
-        files = new OpenAndSave(workspace, prompt, () -> getScene().getWindow());
+        files = new OpenAndSave(workspace, prompt, () -> getScene().getWindow(), this::openSheet);
         for (StationPanel panel :
                 stations.apply(new Bench(workspace, table, this::go, this::showFindings))) {
             panels.put(panel.stop().key(), panel);
@@ -102,6 +108,14 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         workspace.earlyProperty().addListener((property, before, now) -> table.setEarly(now));
         workspace.troubleProperty().addListener((property, before, text) -> prompt.tell(text));
         workspace.progressProperty().addListener(property -> showRoom());
+        workspace
+                .sheetDesk()
+                .inHandProperty()
+                .addListener(
+                        property -> {
+                            showRoom();
+                            showFindings();
+                        });
     }
 
     private List<StationPanel> all() {
@@ -111,7 +125,11 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     private BorderPane middle() {
         Welcome welcome =
                 new Welcome(
-                        workspace.folders().recent(), files::choose, files::open, files::openDemo);
+                        workspace.folders().recent(),
+                        files::choose,
+                        files::open,
+                        files::openDemo,
+                        files::openDemoSheet);
         ViewBar views = new ViewBar(table);
         views.visibleProperty().bind(workspace.shownProperty().isNotNull());
         welcome.visibleProperty()
@@ -119,7 +137,8 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
                         workspace
                                 .shownProperty()
                                 .isNull()
-                                .and(workspace.progressProperty().lessThan(0)));
+                                .and(workspace.progressProperty().lessThan(0))
+                                .and(workspace.sheetDesk().inHandProperty().not()));
         StackPane.setAlignment(views, Pos.BOTTOM_CENTER);
         StackPane.setMargin(views, new Insets(0, 0, 12, 0));
         middle.getStyleClass().add("middle");
@@ -208,7 +227,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
 
     /** What is set at a station is there as soon as there is a drawing. */
     private void showRoom() {
-        docket.setThere(workspace.shownProperty().get() != null);
+        docket.setThere(workspace.shownProperty().get() != null || station.standsAlone());
     }
 
     private void shown(Shown now) {
@@ -228,18 +247,49 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
 
     private void showFindings() {
         Shown now = workspace.shownProperty().get();
+        boolean sheet = workspace.sheetDesk().inHandProperty().get();
         if (now == null) {
             route.showNothing();
-            findings.show(null, station.stop().key(), Optional.empty(), "");
+            if (sheet) {
+                showSheet();
+            } else {
+                findings.show(null, station.stop().key(), Optional.empty(), "");
+            }
             return;
         }
-        Looked looked = workspace.insights().lookedProperty().get();
+        LookedDrawing looked = workspace.insights().lookedProperty().get();
         Findings found = looked == null ? Findings.NONE : looked.findings();
         for (StationPanel panel : all()) {
             route.show(panel.stop().key(), found, isTouched(panel));
         }
+        if (sheet) {
+            showSheet();
+            return;
+        }
         findings.show(looked, station.stop().key(), station.reply(now), otherwise(looked));
         showMarks();
+    }
+
+    /** What stands against the sheet of stickers that one works on. */
+    private void showSheet() {
+        SheetDesk desk = workspace.sheetDesk();
+        SheetDesk.Known known = desk.knownProperty().get();
+        if (known == null) {
+            findings.show(
+                    null, station.stop().key(), Optional.empty(), "The drawings are being read …");
+            return;
+        }
+        if (sheetLooked == null || sheetLooked.known() != known) {
+            sheetLooked = new LookedSheet(known, known.arranged());
+        }
+        route.show(station.stop().key(), known.findings(), true);
+        findings.show(
+                sheetLooked,
+                station.stop().key(),
+                Optional.empty(),
+                known.arranged()
+                        ? "Nothing stands against it."
+                        : "The stickers are being arranged …");
     }
 
     private boolean isTouched(StationPanel panel) {
@@ -248,7 +298,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     }
 
     /** What is said where nothing was found. */
-    private String otherwise(Looked looked) {
+    private String otherwise(LookedDrawing looked) {
         Insights insights = workspace.insights();
         for (String failure :
                 List.of(
@@ -267,6 +317,9 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     @Override
     public void lookAt(Finding finding) {
         station.findingChosen(finding);
+        if (workspace.sheetDesk().inHandProperty().get()) {
+            return;
+        }
         finding.place()
                 .ifPresent(place -> table.lookAt(place.at(), 3 * Math.max(3, place.reachMm())));
         showMarks();
@@ -274,7 +327,9 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
 
     @Override
     public boolean isNewest(Looked found) {
-        return found.drawing().job() == workspace.job();
+        return found instanceof LookedDrawing drawing
+                ? drawing.drawing().job() == workspace.job()
+                : found == sheetLooked;
     }
 
     @Override
@@ -323,6 +378,33 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         keys.relocate(
                 Math.max(0, Math.rint((getWidth() - keys.getWidth()) / 2)),
                 Math.max(0, Math.rint((getHeight() - keys.getHeight()) / 2)));
+    }
+
+    /** Takes the last change back, of the sheet or of the drawing, whichever one works on. */
+    void undo() {
+        if (workspace.sheetDesk().inHandProperty().get()) {
+            workspace.sheetDesk().undo();
+        } else {
+            workspace.undo();
+        }
+    }
+
+    /** Does again what was undone last, of the same. */
+    void redo() {
+        if (workspace.sheetDesk().inHandProperty().get()) {
+            workspace.sheetDesk().redo();
+        } else {
+            workspace.redo();
+        }
+    }
+
+    /** Opens a sheet of stickers at Make. */
+    void openSheet(Path file) {
+        if (workspace.sheetDesk().open(file)) {
+            workspace.folders().remember(file);
+            go("make");
+            station(MakePanel.class).openSheets();
+        }
     }
 
     /** Shows or hides the card of keys. */

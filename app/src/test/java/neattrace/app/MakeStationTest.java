@@ -123,7 +123,7 @@ class MakeStationTest extends WindowTest {
         type(robot, "#goods-bleed-" + id, "0.2");
         robot.push(KeyCode.DIGIT2);
         until(() -> says(robot, "less than blades drift in practice"));
-        robot.push(KeyCode.DIGIT3);
+        robot.push(KeyCode.DIGIT5);
         until(() -> !thing(robot).isVisible());
         assertThat(List.of("#out-ppi", "#out-format"))
                 .allMatch(id2 -> robot.lookup(id2).tryQuery().isPresent());

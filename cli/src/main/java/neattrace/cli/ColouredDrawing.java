@@ -5,9 +5,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import neattrace.flat.rough.RoughFitting;
 import neattrace.job.Job;
-import neattrace.job.Source;
 import neattrace.job.change.RoughFlats;
-import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
@@ -20,14 +18,6 @@ import neattrace.raster.reading.PictureReader;
 final class ColouredDrawing {
 
     private ColouredDrawing() {}
-
-    /** A picture or a job as a job. */
-    static Job job(Path input) throws IOException {
-        String name = String.valueOf(input.getFileName());
-        return name.endsWith(JobFile.ENDING)
-                ? JobFile.open(input)
-                : Job.of(new Source(name, PictureReader.bytes(input)));
-    }
 
     /** A job computed; {@code rough} may be null. */
     static Drawing of(Pipeline pipeline, Job job, Path rough, PressProfile press, Reporter reporter)

@@ -36,7 +36,7 @@ final class JobInput {
     Job read(CommandSpec spec, JobOptions options) throws IOException {
         options.check(spec);
         GoodsSection wanted = Usage.goods(spec, goods);
-        Job job = options.in(spec, ColouredDrawing.job(input));
+        Job job = options.in(spec, JobFile.ofAny(input));
         return goods.isEmpty() ? job : job.withGoods(wanted);
     }
 }

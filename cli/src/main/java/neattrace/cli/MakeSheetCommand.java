@@ -8,7 +8,11 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import neattrace.goods.Goods;
+import neattrace.gang.GangArranger;
+import neattrace.gang.GangFile;
+import neattrace.gang.GangLoader;
+import neattrace.gang.GangSheet;
+import neattrace.gang.GangSticker;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.PaperSize;
 import neattrace.goods.nest.NestWish;
@@ -18,8 +22,11 @@ import neattrace.goods.sheet.SheetItem;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.SheetPlan;
 import neattrace.goods.sheet.StickerSheet;
+import neattrace.goods.sticker.GoodsSticker;
 import neattrace.goods.sticker.Sticker;
 import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
@@ -51,7 +58,12 @@ final class MakeSheetCommand implements Callable<Integer> {
     @Parameters(
             paramLabel = "IN",
             arity = "1..*",
-            description = "Jobs, or pictures: " + PictureReader.KINDS)
+            description =
+                    "Jobs, or pictures: "
+                            + PictureReader.KINDS
+                            + "; or one sheet ("
+                            + GangFile.ENDING
+                            + "), written as it lies.")
     private List<Path> inputs;
 
     @Mixin private GoodsOutput output;
@@ -125,17 +137,21 @@ final class MakeSheetCommand implements Callable<Integer> {
         output.check(spec, inputs);
         options.check(spec);
         NestWish wish = wish();
+        if (inputs.size() == 1 && inputs.get(0).toString().endsWith(GangFile.ENDING)) {
+            return keptSheet(inputs.get(0));
+        }
         SheetLayout on = layout();
         PressProfile press = PressProfile.bundled();
         List<SheetItem> items = new ArrayList<>();
         double ppi = PPI;
         for (Path input : inputs) {
-            Job job = options.in(spec, ColouredDrawing.job(input));
-            Goods goods = stickers.goods(spec, job, GoodsKind.STICKER_SHEET);
-            ppi = goods.sizing().ppi();
-            Drawing drawing = ColouredDrawing.of(new Pipeline(), job, null, press, reporter);
+            Job job = options.in(spec, JobFile.ofAny(input));
+            WantedGoods wanted = stickers.wanted(spec, job, GoodsKind.STICKER_SHEET);
+            ppi = wanted.goods().sizing().ppi();
+            Pipeline pipeline = new Pipeline();
+            Drawing drawing = ColouredDrawing.of(pipeline, job, null, press, reporter);
             Sticker sticker =
-                    StickerOptions.sticker(drawing, goods, stickers.recipe(spec, goods), press);
+                    GoodsSticker.of(pipeline, drawing, wanted, press, reporter.progress());
             if (sticker.cuts().isEmpty()) {
                 reporter.warn(input + " has no ink; it is left out.");
             } else {
@@ -156,6 +172,31 @@ final class MakeSheetCommand implements Callable<Integer> {
                         found -> {},
                         reporter.progress());
         output.write(SheetPlan.of(sheet, press), ppi);
+        SheetFacts facts = SheetFacts.of(sheet);
+        output.tell(reporter, facts.lines(), facts.json());
+        return ExitCode.DONE;
+    }
+
+    /** A sheet that was arranged in the window, as it lies there. */
+    private int keptSheet(Path file) throws IOException {
+        PressProfile press = PressProfile.bundled();
+        GangSheet kept = GangFile.open(file);
+        List<GangSticker> made = new GangLoader(press).load(kept, one -> {}, reporter.progress());
+        for (GangSticker one : made) {
+            if (one.sticker().isEmpty()) {
+                throw new PictureException(one.drawing().name() + ": " + one.trouble());
+            }
+            if (one.isChanged()) {
+                reporter.warn(one.drawing().name() + " was changed since it was laid.");
+            }
+        }
+        if (kept.places().isEmpty()) {
+            kept =
+                    GangArranger.arrange(
+                            kept, made, NestWish.USUAL, found -> {}, reporter.progress());
+        }
+        StickerSheet sheet = GangArranger.laid(kept, made);
+        output.write(SheetPlan.of(sheet, press), PPI);
         SheetFacts facts = SheetFacts.of(sheet);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;

@@ -14,10 +14,21 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import javax.imageio.ImageIO;
+import neattrace.gang.GangDrawing;
+import neattrace.gang.GangFile;
+import neattrace.gang.GangPlace;
+import neattrace.gang.GangSheet;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
 import neattrace.goods.sheet.LayoutFile;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.Strip;
+import neattrace.job.GoodsSection;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.job.file.JobFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -209,5 +220,55 @@ class MakeCommandTest {
         assertThat(run("make", "sheet", drawing, "-o", file, "--layout", drawing).code())
                 .isEqualTo(ExitCode.UNREADABLE);
         assertThat(run("make").code()).isEqualTo(ExitCode.USAGE);
+    }
+
+    /** A job's own border, radius and pulls count where nothing else is given. */
+    @Test
+    void whatAJobDecidesOfItsStickerCounts() throws IOException {
+        Job plain = JobFile.ofAny(drawing);
+        GoodsSection goods = plain.goods().with(UsualGoods.of(GoodsKind.STICKER));
+        WantedGoods sticker = goods.wanted().get(0);
+        WantedGoods own =
+                sticker.withGoods(
+                                sticker.goods().withEdges(sticker.goods().edges().withBorderMm(4)))
+                        .withSticker(
+                                sticker.sticker().withCut(sticker.sticker().cut().withRadiusMm(3)));
+        Path job = folder.resolve("own.ntjob");
+        JobFile.save(job, plain.withGoods(goods.with(own)), new byte[0]);
+        JsonNode made = run("make", "sticker", job, "-o", folder.resolve("o.svg"), "--json").json();
+        JsonNode cut = made.path("stickers").get(0);
+        assertThat(cut.path("nearestMm").asDouble()).isBetween(3.95, 4.1);
+        assertThat(cut.path("leastRadiusMm").asDouble()).isGreaterThan(2.94);
+        JsonNode given =
+                run(
+                                "make",
+                                "sticker",
+                                job,
+                                "-o",
+                                folder.resolve("p.svg"),
+                                "--border",
+                                "2",
+                                "--json")
+                        .json();
+        assertThat(given.path("stickers").get(0).path("nearestMm").asDouble()).isBetween(1.95, 2.1);
+    }
+
+    @Test
+    void aSheetKeptInAFileIsWrittenAsItLies() throws IOException {
+        Path sheet = folder.resolve("harbour.ntsheet");
+        GangSheet kept = GangSheet.EMPTY.with(drawing);
+        GangDrawing one = kept.drawings().get(0).withWidthMm(40);
+        GangFile.save(
+                sheet, kept.with(one).withPlaces(List.of(new GangPlace(1, 60.5, 70.25, 30, true))));
+        Outcome done = run("make", "sheet", sheet, "-o", folder.resolve("s.svg"), "--json");
+        assertThat(done.code()).isZero();
+        JsonNode placed = done.json().path("placed").get(0);
+        assertThat(placed.path("xMm").asDouble()).isEqualTo(60.5);
+        assertThat(placed.path("turnDegrees").asDouble()).isEqualTo(30);
+        Files.delete(drawing);
+        Outcome gone = run("make", "sheet", sheet, "-o", folder.resolve("t.svg"));
+        assertThat(gone.code()).isNotZero();
+        assertThat(gone.err()).contains("is not there any more");
+        assertThat(folder.resolve("t.svg")).doesNotExist();
     }
 }

@@ -1,6 +1,9 @@
 package neattrace.finding;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.gang.GangSheet;
+import neattrace.gang.GangWork;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.region.Area;
@@ -39,6 +42,16 @@ public sealed interface Answer {
             return changing.apply(job, drawing);
         }
     }
+
+    /**
+     * Changes a sheet of stickers.
+     *
+     * @param what the change's name, for undoing it
+     * @param then what is done to the places of its stickers then
+     */
+    record OnSheet(
+            String key, String label, String what, UnaryOperator<GangSheet> changing, GangWork then)
+            implements Answer {}
 
     /** Lays the swatch that a person has in hand. */
     record Colour(String key, String label, List<Area> areas) implements Answer {

@@ -99,8 +99,8 @@ class JobTest {
 
     @Test
     void historyGoesBackAndForth() {
-        History start = History.of(JOB);
-        History changed = start.then("Resolution", JOB.withPpi(600));
+        History<Job> start = History.of(JOB);
+        History<Job> changed = start.then("Resolution", JOB.withPpi(600));
         assertThat(changed.undoable()).contains("Resolution");
         assertThat(changed.undone().job()).isEqualTo(JOB);
         assertThat(changed.undone().redoable()).contains("Resolution");
@@ -111,21 +111,31 @@ class JobTest {
 
     @Test
     void aNewChangeForgetsWhatWasUndone() {
-        History two = History.of(JOB).then("a", JOB.withPpi(100)).then("b", JOB.withPpi(200));
-        History other = two.undone().then("c", JOB.withPpi(300));
+        History<Job> two = History.of(JOB).then("a", JOB.withPpi(100)).then("b", JOB.withPpi(200));
+        History<Job> other = two.undone().then("c", JOB.withPpi(300));
         assertThat(other.redoable()).isEmpty();
         assertThat(other.undone().job().ppi()).isEqualTo(100);
     }
 
     @Test
     void noChangeIsNoStep() {
-        History start = History.of(JOB);
+        History<Job> start = History.of(JOB);
         assertThat(start.then("nothing", JOB.withPpi(0))).isSameAs(start);
     }
 
     @Test
+    void whatIsWorkedOutOfAChangeIsNoStepOfItsOwn() {
+        History<Job> asked = History.of(JOB).then("Resolution", JOB.withPpi(600));
+        History<Job> done = asked.completed(JOB.withPpi(601));
+        assertThat(done.job().ppi()).isEqualTo(601);
+        assertThat(done.undoable()).contains("Resolution");
+        assertThat(done.undone().job()).isEqualTo(JOB);
+        assertThat(done.undone().redone().job().ppi()).isEqualTo(601);
+    }
+
+    @Test
     void aVeryLongHistoryForgetsItsBeginning() {
-        History history = History.of(JOB);
+        History<Job> history = History.of(JOB);
         for (int i = 0; i < 1500; i++) {
             history = history.then("step", JOB.withPpi(100 + i));
         }

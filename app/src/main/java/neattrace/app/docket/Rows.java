@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -22,6 +23,7 @@ public final class Rows extends ScrollPane {
     private final VBox rows = new VBox();
     private final IntConsumer whenRemoved;
     private final double height;
+    private final String remove;
 
     /** Rows; {@code whenRemoved} is called with the number of one to take away. */
     public Rows(IntConsumer whenRemoved) {
@@ -33,9 +35,19 @@ public final class Rows extends ScrollPane {
         return new Rows(whenRemoved, TWO_LINES);
     }
 
+    /** The same with less room for the words that take one away. */
+    public static Rows ofCrowdedLines(IntConsumer whenRemoved) {
+        return new Rows(whenRemoved, ONE_LINE, "×");
+    }
+
     private Rows(IntConsumer whenRemoved, double height) {
+        this(whenRemoved, height, "Remove");
+    }
+
+    private Rows(IntConsumer whenRemoved, double height, String remove) {
         this.whenRemoved = whenRemoved;
         this.height = height;
+        this.remove = remove;
         setContent(rows);
         setFitToWidth(true);
         getStyleClass().add("swatch-scroll");
@@ -59,12 +71,10 @@ public final class Rows extends ScrollPane {
             int index = i;
             Region push = new Region();
             HBox.setHgrow(push, Priority.ALWAYS);
-            Button remove = new Button("Remove");
-            remove.setId("remove-" + i);
-            remove.getStyleClass().setAll("answer");
-            remove.setOnAction(event -> whenRemoved.accept(index));
-            remove.setAccessibleText("Remove: " + names.get(i));
-            HBox row = new HBox(8, contents.get(i), push, remove);
+            Button away = Buttons.small(remove, "remove-" + i, () -> whenRemoved.accept(index));
+            away.setAccessibleText("Remove: " + names.get(i));
+            away.setTooltip(new Tooltip("Remove: " + names.get(i)));
+            HBox row = new HBox(8, contents.get(i), push, away);
             row.setAlignment(Pos.CENTER_LEFT);
             row.setMinHeight(height);
             rows.getChildren().add(row);

@@ -210,7 +210,7 @@ public final class FindingsRoom extends StackPane {
     }
 
     Image thumbnail(Finding finding) {
-        return thumbnails.of(work.looked().drawing(), finding.place().orElseThrow());
+        return thumbnails.of(work.looked(), finding.place().orElseThrow());
     }
 
     /** Opens a kind, or closes the open one; one alone is looked at. */

@@ -5,11 +5,15 @@ import java.util.Map;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import neattrace.app.work.Looked;
+import neattrace.app.work.LookedDrawing;
+import neattrace.app.work.LookedSheet;
+import neattrace.app.work.SheetDesk;
 import neattrace.finding.Place;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
 
-/** Small pictures of places on the scan; each is made once. */
+/** Small pictures of places; each is made once. */
 final class Thumbnails {
 
     static final int WIDTH = 72;
@@ -30,9 +34,26 @@ final class Thumbnails {
                 }
             };
     private Drawing of;
+    private SheetDesk.Known sheet;
 
-    /** The scan round a place. */
-    Image of(Drawing drawing, Place place) {
+    /** What is round a place: the scan, or cuts of a sheet. */
+    Image of(Looked looked, Place place) {
+        if (looked instanceof LookedSheet known) {
+            return of(known.known(), place);
+        }
+        return of(((LookedDrawing) looked).drawing(), place);
+    }
+
+    private Image of(SheetDesk.Known known, Place place) {
+        if (sheet != known) {
+            this.known.clear();
+        }
+        sheet = known;
+        of = null;
+        return this.known.computeIfAbsent(place, at -> CutsPicture.of(known.laid(), at));
+    }
+
+    private Image of(Drawing drawing, Place place) {
         boolean other =
                 of == null
                         || of.picture() != drawing.picture()
@@ -41,6 +62,7 @@ final class Thumbnails {
             known.clear();
         }
         of = drawing;
+        sheet = null;
         return known.computeIfAbsent(place, at -> paint(drawing, at));
     }
 

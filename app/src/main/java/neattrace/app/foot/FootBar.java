@@ -13,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.stage.Screen;
 import neattrace.app.table.Table;
+import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
@@ -52,12 +53,28 @@ public final class FootBar extends HBox {
                         workspace.sheetMaking().progressProperty(),
                         "cancel-aside",
                         workspace.sheetMaking()::cancel);
-        getChildren().addAll(message, push, running, aside, under, place, zoom);
+        HBox sheet =
+                running(
+                        workspace.sheetDesk().stepProperty(),
+                        workspace.sheetDesk().progressProperty(),
+                        "cancel-sheet",
+                        workspace.sheetDesk()::stop);
+        getChildren().addAll(message, push, running, aside, sheet, under, place, zoom);
         table.pointedAtProperty()
                 .addListener((property, before, at) -> show(table.shownProperty().get(), at));
-        table.scaleBinding().addListener((property, before, scale) -> zoom(scale.doubleValue()));
+        table.scaleBinding()
+                .addListener(
+                        (property, before, scale) -> {
+                            if (!workspace.sheetDesk().inHandProperty().get()) {
+                                zoom(scale.doubleValue());
+                            }
+                        });
+        SheetDesk desk = workspace.sheetDesk();
         zoom(table.scaleBinding().get());
-        zoom.visibleProperty().bind(table.shownProperty().isNotNull());
+        zoom.visibleProperty().bind(table.shownProperty().isNotNull().or(desk.inHandProperty()));
+        desk.inHandProperty().addListener(property -> showSheet(table));
+        desk.scaleProperty().addListener(property -> showSheet(table));
+        desk.underProperty().addListener(property -> showSheet(table));
     }
 
     private static HBox running(
@@ -83,6 +100,15 @@ public final class FootBar extends HBox {
         label.setMinWidth(width);
         label.setAlignment(Pos.CENTER_RIGHT);
         return label;
+    }
+
+    /** While one works on a sheet of stickers the foot tells of that. */
+    private void showSheet(Table table) {
+        SheetDesk desk = workspace.sheetDesk();
+        boolean sheet = desk.inHandProperty().get();
+        place.setText("");
+        under.setText(sheet ? desk.underProperty().get() : "");
+        zoom(sheet ? desk.scaleProperty().get() : table.scaleBinding().get());
     }
 
     private void zoom(double scale) {

@@ -64,6 +64,11 @@ public interface StationPanel {
         return false;
     }
 
+    /** Whether it has something to show though no drawing is on the table. */
+    default boolean standsAlone() {
+        return false;
+    }
+
     /** Puts away what lies over the table. True if something did. */
     default boolean putAway() {
         return false;

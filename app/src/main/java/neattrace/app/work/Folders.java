@@ -10,6 +10,8 @@ import neattrace.files.AtomicFile;
 import neattrace.files.Shelf;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFile;
+import neattrace.goods.sheet.LayoutFile;
+import neattrace.goods.sheet.SheetLayout;
 import neattrace.job.file.Autosave;
 import neattrace.job.file.RecipeShelf;
 
@@ -61,6 +63,16 @@ public final class Folders {
     /** Where goods are kept. */
     public Shelf<Goods> goods() {
         return GoodsFile.shelf(autosave.resolveSibling("goods"));
+    }
+
+    /** Where layouts of sheets are kept. */
+    public Shelf<SheetLayout> layouts() {
+        return LayoutFile.shelf(autosave.resolveSibling("layouts"));
+    }
+
+    /** Where the demo's drawings and its sheet are written. */
+    public Path demo() {
+        return autosave.resolveSibling("demo");
     }
 
     /** Where is kept when the person works. */

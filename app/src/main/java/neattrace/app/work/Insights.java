@@ -24,7 +24,7 @@ public final class Insights implements AutoCloseable {
 
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Looked> looked = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<LookedDrawing> looked = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyStringWrapper reviewFailure = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper studyFailure = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper lookFailure = new ReadOnlyStringWrapper("");
@@ -60,7 +60,7 @@ public final class Insights implements AutoCloseable {
      * What needs a decision, as far as it was found; it may be of an earlier drawing of the job
      * while a newer one is looked through; null while nothing is known.
      */
-    public ReadOnlyObjectProperty<Looked> lookedProperty() {
+    public ReadOnlyObjectProperty<LookedDrawing> lookedProperty() {
         return looked.getReadOnlyProperty();
     }
 
@@ -145,7 +145,7 @@ public final class Insights implements AutoCloseable {
         lookFailure.set("");
         looking.start(
                 progress -> inspector.look(known, progress),
-                found -> looked.set(new Looked(of, found, reviewed && studied)),
+                found -> looked.set(new LookedDrawing(of, found, reviewed && studied)),
                 e -> lookFailure.set(Messages.plain(e)));
     }
 

@@ -24,7 +24,7 @@ import neattrace.press.PressProfile;
  */
 final class LiveJob implements AutoCloseable {
 
-    private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<History<Job>> history = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<PlanPainter> early = new ReadOnlyObjectWrapper<>();
     private final Running running = new Running("computing");
@@ -35,7 +35,7 @@ final class LiveJob implements AutoCloseable {
     private final Consumer<Shown> beforeShown;
 
     /** The history as it stood when the shown drawing was computed. */
-    private History settled;
+    private History<Job> settled;
 
     /**
      * No job yet.
@@ -54,7 +54,7 @@ final class LiveJob implements AutoCloseable {
         this.beforeShown = beforeShown;
     }
 
-    ReadOnlyObjectProperty<History> historyProperty() {
+    ReadOnlyObjectProperty<History<Job>> historyProperty() {
         return history.getReadOnlyProperty();
     }
 
@@ -183,7 +183,7 @@ final class LiveJob implements AutoCloseable {
         }
     }
 
-    private void to(History next) {
+    private void to(History<Job> next) {
         if (next == history.get()) {
             return;
         }
@@ -191,7 +191,7 @@ final class LiveJob implements AutoCloseable {
         keep(next);
     }
 
-    private void keep(History next) {
+    private void keep(History<Job> next) {
         history.set(next);
         keeper.keep(next.job());
         computeAgain();

@@ -44,6 +44,7 @@ public final class Workspace implements AutoCloseable {
     private final Folders folders;
     private final Keeper keeper;
     private final LiveJob live;
+    private final SheetDesk sheetDesk = new SheetDesk(press, messages);
     private final WorkClock clock = new WorkClock();
     private final WorkNotes notes = new WorkNotes(this, clock);
     private final PastJobs past;
@@ -70,7 +71,7 @@ public final class Workspace implements AutoCloseable {
     }
 
     /** The job with its past and future; null before anything is open. */
-    public ReadOnlyObjectProperty<History> historyProperty() {
+    public ReadOnlyObjectProperty<History<Job>> historyProperty() {
         return live.historyProperty();
     }
 
@@ -141,6 +142,11 @@ public final class Workspace implements AutoCloseable {
     /** Making sheets of a folder of scans, beside whatever else goes on. */
     public SheetMaking sheetMaking() {
         return sheetMaking;
+    }
+
+    /** The open sheet of stickers. */
+    public SheetDesk sheetDesk() {
+        return sheetDesk;
     }
 
     /** Recent files and autosave. */
@@ -325,6 +331,7 @@ public final class Workspace implements AutoCloseable {
                 () -> {
                     file.savedTo(target, job);
                     folders.remember(target);
+                    sheetDesk.lookAgain();
                     whenDone.run();
                 });
     }
@@ -348,6 +355,7 @@ public final class Workspace implements AutoCloseable {
     public void close() {
         live.close();
         sheetMaking.close();
+        sheetDesk.close();
         insights.close();
         previews.close();
         writing.close();

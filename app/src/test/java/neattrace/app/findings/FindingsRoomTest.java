@@ -10,6 +10,7 @@ import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neattrace.app.work.Looked;
+import neattrace.app.work.LookedDrawing;
 import neattrace.finding.Answer;
 import neattrace.finding.Cost;
 import neattrace.finding.Finding;
@@ -76,7 +77,7 @@ class FindingsRoomTest implements FindingsRoom.Acts {
     }
 
     private static Looked looked(Group... groups) {
-        return new Looked(null, new Findings(List.of(groups)), true);
+        return new LookedDrawing(null, new Findings(List.of(groups)), true);
     }
 
     private void show(FxRobot robot, Looked looked) {

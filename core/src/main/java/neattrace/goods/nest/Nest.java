@@ -34,6 +34,18 @@ public record Nest(List<NestPiece> pieces, List<Laid> laid, List<Integer> left, 
         return pieces.get(piece).shape().getArea();
     }
 
+    /** The way from a piece, laid where {@code one} says, to its nearest neighbour, mm. */
+    public double nearestMm(Laid one) {
+        Polygon shape = shape(one);
+        double least = Double.POSITIVE_INFINITY;
+        for (Laid other : laid) {
+            if (other.piece() != one.piece()) {
+                least = Math.min(least, shape.distance(shape(other)));
+            }
+        }
+        return least;
+    }
+
     /** The way between the two that lie nearest to each other, mm; infinite for less than two. */
     public double nearestMm() {
         List<Polygon> shapes = laid.stream().map(this::shape).toList();

@@ -46,6 +46,21 @@ public final class Spread {
         return new Spread(nest).run(progress);
     }
 
+    /** The least space round any piece, see {@link #space}; below the gap if two lie too near. */
+    static double least(Nest nest) {
+        Spread spread = new Spread(nest);
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < spread.laid.size(); i++) {
+            least = Math.min(least, spread.space(i, spread.shapes.get(i), 0));
+        }
+        return least;
+    }
+
+    /** Whether no piece lies too near to another, or where none may lie. */
+    static boolean isFree(Nest nest) {
+        return least(nest) >= nest.sheet().gapMm() + 2 * FINE_MM;
+    }
+
     private Polygon shape(Laid one) {
         Polygon shape = nest.pieces().get(one.piece()).shape();
         Geometry plain = DouglasPeuckerSimplifier.simplify(shape, FINE_MM);

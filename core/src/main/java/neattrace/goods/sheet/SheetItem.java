@@ -27,7 +27,7 @@ public record SheetItem(String name, Sticker sticker, int copies) {
     }
 
     /** Where the reference point lies on the sticker's page, mm. */
-    Coordinate middle() {
+    public Coordinate middle() {
         return sticker.area().getEnvelopeInternal().centre();
     }
 

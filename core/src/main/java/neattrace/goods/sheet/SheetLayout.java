@@ -128,4 +128,14 @@ public record SheetLayout(
         return new SheetLayout(
                 name, widthMm, heightMm, rimMm, gapMm, ground, header, footer, value, kept);
     }
+
+    public SheetLayout withKept(List<Envelope> value) {
+        return new SheetLayout(
+                name, widthMm, heightMm, rimMm, gapMm, ground, header, footer, shop, value);
+    }
+
+    public SheetLayout withName(String value) {
+        return new SheetLayout(
+                value, widthMm, heightMm, rimMm, gapMm, ground, header, footer, shop, kept);
+    }
 }

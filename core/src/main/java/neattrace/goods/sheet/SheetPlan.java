@@ -73,7 +73,7 @@ public final class SheetPlan {
     }
 
     /** A sticker without its lines, which are cut in an order over the whole sheet. */
-    private static PrintPlan printed(Sticker sticker) {
+    public static PrintPlan printed(Sticker sticker) {
         List<PrintLayer> layers = new ArrayList<>(StickerPlan.beneath(sticker));
         layers.addAll(sticker.art().layers());
         return sticker.art().with(layers);
@@ -100,7 +100,7 @@ public final class SheetPlan {
     }
 
     /** Background, strips and what is written in them. */
-    private static PrintPlan ground(StickerSheet sheet, PressProfile press) {
+    public static PrintPlan ground(StickerSheet sheet, PressProfile press) {
         SheetLayout layout = sheet.layout();
         List<PrintLayer> layers = new ArrayList<>();
         if (layout.ground().total() > 0) {

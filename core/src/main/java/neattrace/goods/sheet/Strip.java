@@ -24,4 +24,12 @@ public record Strip(double heightMm, Cmyk build, Cmyk lettering) {
     public Strip withHeightMm(double value) {
         return new Strip(value, build, lettering);
     }
+
+    public Strip withBuild(Cmyk value) {
+        return new Strip(heightMm, value, lettering);
+    }
+
+    public Strip withLettering(Cmyk value) {
+        return new Strip(heightMm, build, value);
+    }
 }

@@ -93,6 +93,18 @@ public final class JobFile {
         return open(file, true);
     }
 
+    /**
+     * A job of a file, or a new one of a picture.
+     *
+     * @throws IOException with a message fit for the user
+     */
+    public static Job ofAny(Path file) throws IOException {
+        String name = String.valueOf(file.getFileName());
+        return name.endsWith(ENDING)
+                ? open(file)
+                : Job.of(new Source(name, PictureReader.bytes(file)));
+    }
+
     private static Job open(Path file, boolean whole) throws JobFileException {
         if (!Files.exists(file)) {
             throw new JobFileException(file + " does not exist.");

@@ -99,8 +99,8 @@ class OwedTest {
     @Test
     void undoingDoesNotUnwriteAFile() {
         Job job = sticker();
-        History history = History.of(job).then("Bare", job.withFills(List.of()));
-        History noted =
+        History<Job> history = History.of(job).then("Bare", job.withFills(List.of()));
+        History<Job> noted =
                 history.noted(
                         now -> Owed.written(now, history.job(), FileUse.PNG, 1, "a.png", THEN));
         assertThat(noted.undone().job().log().written()).hasSize(1);

@@ -1,19 +1,20 @@
 package neattrace.app.station.make;
 
 import java.util.List;
-import java.util.Optional;
 import neattrace.app.work.Shown;
 import neattrace.export.PlanPainter;
-import neattrace.goods.GoodsKind;
 import neattrace.goods.cut.StickerRecipe;
+import neattrace.goods.sticker.GoodsSticker;
 import neattrace.goods.sticker.Sticker;
 import neattrace.goods.sticker.StickerFacts;
 import neattrace.goods.sticker.StickerPlan;
-import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.GoodsDrawing;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.print.Artwork;
 import neattrace.print.PrintPlan;
+import neattrace.raster.reading.PictureException;
+import neattrace.stage.Progress;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -40,31 +41,29 @@ record MadeSticker(
         Geometry page,
         double factor) {
 
-    /** The goods of a job that a sticker is made for: the first of its kind. */
-    static Optional<WantedGoods> wanted(Job job) {
-        return job.goods().wanted().stream()
-                .filter(
-                        one ->
-                                one.goods().kind() == GoodsKind.STICKER
-                                        || one.goods().kind() == GoodsKind.STICKER_SHEET)
-                .findFirst();
-    }
-
     /**
      * Makes one to be looked at.
      *
      * @param before what was made last, of which the silhouette is kept if it is the same; may be
      *     null
      */
-    static MadeSticker of(Shown shown, WantedGoods wanted, MadeSticker before) {
-        double factor = GoodsDrawing.fit(shown.drawing(), wanted).factor();
+    static MadeSticker of(Pipeline pipeline, Shown shown, WantedGoods wanted, MadeSticker before)
+            throws PictureException {
+        GoodsDrawing drawing = GoodsDrawing.of(pipeline, shown.drawing(), wanted, Progress.SILENT);
+        double factor = drawing.fit().factor();
+        Artwork art =
+                drawing.drawing() == shown.drawing()
+                        ? shown.art()
+                        : Artwork.of(drawing.drawing(), shown.art().press());
         StickerRecipe recipe = wanted.sticker().on(wanted.goods());
         boolean known =
                 before != null
                         && before.of == shown.art()
+                        && art == shown.art()
+                        && !before.wanted.weightsKept()
                         && before.sticker.recipe().enclosed() == recipe.enclosed();
-        Geometry page = known ? before.page : Sticker.silhouette(shown.art(), recipe.enclosed());
-        Sticker sticker = Sticker.of(shown.art(), page, factor, recipe);
+        Geometry page = known ? before.page : Sticker.silhouette(art, recipe.enclosed());
+        Sticker sticker = Sticker.of(art, page, factor, recipe);
         PrintPlan plan = StickerPlan.of(sticker);
         return new MadeSticker(
                 shown.art(),
@@ -79,16 +78,18 @@ record MadeSticker(
     }
 
     /** The plan as it goes into files, colours running on beneath their neighbours. */
-    static PrintPlan forFiles(Shown shown, WantedGoods wanted) {
-        double factor = GoodsDrawing.fit(shown.drawing(), wanted).factor();
-        StickerRecipe recipe = wanted.sticker().on(wanted.goods());
-        return StickerPlan.page(Sticker.of(shown.art().forFiles(factor), factor, recipe));
+    static PrintPlan forFiles(Pipeline pipeline, Shown shown, WantedGoods wanted)
+            throws PictureException {
+        return StickerPlan.page(
+                GoodsSticker.of(
+                        pipeline, shown.drawing(), wanted, shown.art().press(), Progress.SILENT));
     }
 
     /** Whether it is still what a drawing would be made into. */
     boolean isOf(Shown shown, WantedGoods now) {
         return of == shown.art()
                 && wanted.goods().equals(now.goods())
+                && wanted.weightsKept() == now.weightsKept()
                 && wanted.sticker().equals(now.sticker());
     }
 

@@ -3,17 +3,23 @@ package neattrace.app.station.make;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Step;
 import neattrace.app.docket.StepPane;
 import neattrace.app.docket.StepTiles;
 import neattrace.app.route.Stop;
 import neattrace.app.station.Bench;
 import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
+import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
+import neattrace.finding.Finding;
+import neattrace.geom.Point;
 import neattrace.job.Job;
 
 /** What is made of the drawing: goods as finished things, film and plates. */
@@ -29,7 +35,11 @@ public final class MakePanel implements StationPanel {
 
     private final StickerStep sticker;
     private final RehearseStep rehearse;
+    private final SheetStep sheet;
+    private final LayoutStep layout;
     private final FilmStep film;
+    private final SheetDesk desk;
+    private final StackPane over;
     private final StepPane steps;
     private final VBox content;
     private boolean here;
@@ -38,15 +48,90 @@ public final class MakePanel implements StationPanel {
     public MakePanel(Bench bench) {
         sticker = new StickerStep(bench);
         rehearse = new RehearseStep(bench, sticker);
+        desk = bench.workspace().sheetDesk();
+        sheet = new SheetStep(bench);
+        layout = new LayoutStep(bench);
         film = new FilmStep(bench);
-        steps = new StepPane(List.of(sticker, rehearse, film), true, bench::shown);
+        steps = new StepPane(List.of(sticker, rehearse, sheet, layout, film), true, bench::shown);
+        over = new StackPane(sticker.view(), sheet.view());
+        over.setPickOnBounds(false);
         content = new VBox(10, steps);
         steps.openProperty().addListener((property, before, now) -> look());
+        desk.historyProperty().addListener(property -> look());
     }
 
     private void look() {
-        sticker.setHere(here && steps.openProperty().get() != film);
-        rehearse.setHere(here && steps.openProperty().get() == rehearse);
+        Step open = steps.openProperty().get();
+        boolean sheets = here && (open == sheet || open == layout);
+        boolean there = sheets && desk.sheet() != null;
+        boolean came = there && !desk.inHandProperty().get();
+        desk.inHandProperty().set(there);
+        sheet.view().setVisible(there);
+        sheet.view().setManaged(there);
+        sticker.setHere(here && (open == sticker || open == rehearse));
+        rehearse.setHere(here && open == rehearse);
+        if (came) {
+            desk.lookAgain();
+        }
+    }
+
+    /** Opens the step of sheets. */
+    public void openSheets() {
+        steps.openStep(3);
+    }
+
+    /** Makes a sheet of stickers in a file, of the drawing on the table if that is in a file. */
+    public void makeSheet(Path file) {
+        sheet.create(file);
+    }
+
+    /** Puts drawings on the open sheet. */
+    public void addToSheet(List<Path> drawings) {
+        sheet.add(drawings);
+    }
+
+    /** A drawing of the open sheet is in another file now. */
+    public void findDrawing(int id, Path file) {
+        sheet.find(id, file);
+    }
+
+    /** Writes the open sheet as it stands. */
+    public void writeSheet(Path target) {
+        sheet.write(target);
+    }
+
+    /** Where a place on the open sheet, mm, is on the screen. */
+    public Point2D onScreen(Point mm) {
+        Point at = sheet.view().toView(mm);
+        return sheet.view().localToScreen(at.x(), at.y());
+    }
+
+    @Override
+    public boolean standsAlone() {
+        return desk.inHandProperty().get();
+    }
+
+    @Override
+    public void findingChosen(Finding finding) {
+        sheet.point(desk.inHandProperty().get() ? finding : null);
+    }
+
+    @Override
+    public void takeUp(String hand) {
+        sheet.takeUp(hand);
+    }
+
+    @Override
+    public boolean putAway() {
+        if (!desk.inHandProperty().get()) {
+            return false;
+        }
+        boolean had = sheet.view().layDown();
+        if (!had && !desk.isSettled()) {
+            desk.stop();
+            return true;
+        }
+        return had;
     }
 
     /** Writes the sheet in one bit as it stands. */
@@ -93,12 +178,27 @@ public final class MakePanel implements StationPanel {
 
     @Override
     public Optional<Node> overTable() {
-        return Optional.of(sticker.view());
+        return Optional.of(over);
     }
 
     @Override
     public boolean pressed(KeyEvent event) {
-        return StepTiles.number(event).filter(steps::openStep).isPresent();
+        if (StepTiles.number(event).filter(steps::openStep).isPresent()) {
+            return true;
+        }
+        return desk.inHandProperty().get() && pressedAtSheet(event.getCode());
+    }
+
+    private boolean pressedAtSheet(KeyCode key) {
+        switch (key) {
+            case R -> desk.arrange();
+            case K -> sheet.view().turnPin();
+            case T -> sheet.view().turnTrueSize();
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     @Override

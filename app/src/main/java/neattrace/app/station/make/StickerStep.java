@@ -1,6 +1,7 @@
 package neattrace.app.station.make;
 
 import java.io.File;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +23,9 @@ import neattrace.files.FileNames;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.goods.cut.Pull;
+import neattrace.goods.sticker.GoodsSticker;
 import neattrace.job.WantedGoods;
+import neattrace.raster.reading.PictureException;
 
 /** A sticker: its border, bleed and the line it is cut along. */
 final class StickerStep implements Step {
@@ -68,7 +71,7 @@ final class StickerStep implements Step {
     private Optional<WantedGoods> wanted() {
         return bench.drawing() == null
                 ? Optional.empty()
-                : MadeSticker.wanted(bench.drawing().job());
+                : GoodsSticker.wanted(bench.drawing().job());
     }
 
     @Override
@@ -78,7 +81,7 @@ final class StickerStep implements Step {
 
     @Override
     public String state(Shown shown) {
-        return MadeSticker.wanted(shown.drawing().job())
+        return GoodsSticker.wanted(shown.drawing().job())
                 .map(one -> one.goods().size())
                 .orElse("not in the brief");
     }
@@ -90,7 +93,7 @@ final class StickerStep implements Step {
 
     @Override
     public void show(Shown shown) {
-        Optional<WantedGoods> wanted = MadeSticker.wanted(shown.drawing().job());
+        Optional<WantedGoods> wanted = GoodsSticker.wanted(shown.drawing().job());
         if (wanted.isEmpty()) {
             made.set(null);
             view.setVisible(false);
@@ -124,7 +127,7 @@ final class StickerStep implements Step {
             return;
         }
         MadeSticker before = made.get();
-        CompletableFuture.supplyAsync(() -> MadeSticker.of(shown, wanted, before))
+        CompletableFuture.supplyAsync(() -> made(shown, wanted, before))
                 .whenComplete(
                         (done, trouble) ->
                                 Platform.runLater(
@@ -135,6 +138,14 @@ final class StickerStep implements Step {
                                                 took(done);
                                             }
                                         }));
+    }
+
+    private MadeSticker made(Shown shown, WantedGoods wanted, MadeSticker before) {
+        try {
+            return MadeSticker.of(bench.workspace().pipeline(), shown, wanted, before);
+        } catch (PictureException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private void took(MadeSticker done) {
@@ -198,7 +209,7 @@ final class StickerStep implements Step {
         bench.workspace()
                 .whenSettled(
                         shown ->
-                                MadeSticker.wanted(shown.drawing().job())
+                                GoodsSticker.wanted(shown.drawing().job())
                                         .ifPresent(one -> write(target, as, shown, one)));
     }
 
@@ -212,7 +223,10 @@ final class StickerStep implements Step {
                                         target,
                                         out ->
                                                 as.write(
-                                                        MadeSticker.forFiles(shown, wanted),
+                                                        MadeSticker.forFiles(
+                                                                bench.workspace().pipeline(),
+                                                                shown,
+                                                                wanted),
                                                         wanted.goods().sizing().ppi(),
                                                         out)),
                         bench::refresh);

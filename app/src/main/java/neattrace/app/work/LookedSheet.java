@@ -1,0 +1,17 @@
+package neattrace.app.work;
+
+import neattrace.finding.Findings;
+
+/**
+ * What was found on a sheet of stickers.
+ *
+ * @param known the sheet with all that is known of it
+ * @param whole whether all is arranged that was to be
+ */
+public record LookedSheet(SheetDesk.Known known, boolean whole) implements Looked {
+
+    @Override
+    public Findings findings() {
+        return known.findings();
+    }
+}

@@ -1,0 +1,57 @@
+package neattrace.goods.sticker;
+
+import java.util.Optional;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
+import neattrace.job.GoodsSection;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.GoodsDrawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.press.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.raster.reading.PictureException;
+import neattrace.stage.Progress;
+
+/** A drawing as the sticker that the goods of its job ask for. */
+public final class GoodsSticker {
+
+    private GoodsSticker() {}
+
+    /** The goods of a job that a sticker is made for: the first of its kind. */
+    public static Optional<WantedGoods> wanted(Job job) {
+        return job.goods().wanted().stream()
+                .filter(
+                        one ->
+                                one.goods().kind() == GoodsKind.STICKER
+                                        || one.goods().kind() == GoodsKind.STICKER_SHEET)
+                .findFirst();
+    }
+
+    /** The same, or usual goods of a kind if the job has none. */
+    public static WantedGoods wanted(Job job, GoodsKind kind) {
+        return wanted(job)
+                .orElseGet(() -> GoodsSection.UNDECIDED.with(UsualGoods.of(kind)).wanted().get(0));
+    }
+
+    /**
+     * The sticker as it goes into files, colours running on beneath their neighbours.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static Sticker of(
+            Pipeline pipeline,
+            Drawing drawing,
+            WantedGoods wanted,
+            PressProfile press,
+            Progress progress)
+            throws PictureException {
+        GoodsDrawing made = GoodsDrawing.of(pipeline, drawing, wanted, progress);
+        double factor = made.fit().factor();
+        return Sticker.of(
+                Artwork.of(made.drawing(), press).forFiles(factor),
+                factor,
+                wanted.sticker().on(wanted.goods()));
+    }
+}
