@@ -45,6 +45,9 @@ public final class StickerPlan {
 
     private static final int QUARTER = 24;
 
+    /** What is bare in a drawing begins so far within its edge, mm. */
+    private static final double WITHIN_EDGE_MM = 0.2;
+
     private StickerPlan() {}
 
     /** Everything of a sticker, where it lies on the drawing's page. */
@@ -99,11 +102,18 @@ public final class StickerPlan {
             return List.of();
         }
         Geometry bled = printedUpTo(sticker);
-        if (recipe.carriesEdge()) {
-            return EdgeColours.carried(sticker.art(), sticker.silhouette(), bled);
-        }
         List<PrintLayer> layers = new ArrayList<>();
         PressProfile press = sticker.art().press();
+        if (recipe.carriesEdge()) {
+            // Where the drawing is bare no ground of a sheet may show through; its edge hides the
+            // seam.
+            Geometry bare = BufferOp.bufferOp(sticker.silhouette(), -WITHIN_EDGE_MM, QUARTER);
+            if (!bare.isEmpty()) {
+                layers.add(plain("Bare", PrintLayer.Kind.GROUND, recipe.border(), bare, press));
+            }
+            layers.addAll(EdgeColours.carried(sticker.art(), sticker.silhouette(), bled));
+            return layers;
+        }
         layers.add(plain("Border", PrintLayer.Kind.GROUND, recipe.border(), face, press));
         if (recipe.bleedMm() > 0) {
             Geometry ring = OverlayNGRobust.overlay(bled, face, OverlayNG.DIFFERENCE);

@@ -270,13 +270,24 @@ public final class GoodsSettings {
                 (sticker, v) -> sticker.withCut(sticker.cut().withHoles(v)));
     }
 
+    /** Whether paper that the drawing encloses belongs to a sticker. */
+    public Option<Boolean> enclosed() {
+        return sticker(
+                "enclosed",
+                "Enclosed paper",
+                List.of(true, false),
+                is -> is ? "belongs to it" : "is left out",
+                StickerRecipe::enclosed,
+                StickerRecipe::withEnclosed);
+    }
+
     /** What runs on beyond a sticker's cut. */
     public Option<Boolean> carried() {
         return sticker(
                 "carried",
-                "Colour of the border",
+                "What runs on beyond the cut",
                 List.of(false, true),
-                carried -> carried ? "the edge's own colours" : "white",
+                carried -> carried ? "the edge's own colours" : "the border",
                 StickerRecipe::carried,
                 StickerRecipe::withCarried);
     }

@@ -3,6 +3,7 @@ package neattrace.goods.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -24,6 +25,7 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
+import neattrace.print.PrintLayer;
 import neattrace.print.PrintPlan;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
@@ -35,6 +37,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -126,6 +129,7 @@ class SheetPlanTest {
         Sticker sticker = Sticker.of(art, 1, none);
         // The drawing has a black outline all round.
         assertThat(StickerPlan.beneath(sticker))
+                .filteredOn(layer -> layer.kind() == PrintLayer.Kind.BLEED)
                 .singleElement()
                 .satisfies(layer -> assertThat(layer.screen().hex()).isEqualTo("#000000"));
     }
@@ -236,5 +240,33 @@ class SheetPlanTest {
         StickerFacts.Cut cut = StickerFacts.of(sticker()).cuts().get(0);
         assertThat(cut.nearestMm()).isBetween(2.45, 2.75);
         assertThat(cut.leastRadiusMm()).isGreaterThan(0.98);
+    }
+
+    /** Rendered by PDFBox. */
+    @Test
+    void whatIsBareInADrawingHidesTheSheetsGround() throws IOException {
+        Artwork art =
+                Artwork.of(new Pipeline().run(Jobs.plain(), Progress.SILENT), PRESS).forFiles();
+        Sticker sticker = Sticker.of(art, 1, StickerRecipe.USUAL.withCarried(true));
+        StickerSheet sheet =
+                StickerSheet.arrange(
+                        SheetLayout.USUAL.withSize(60, 60).withGround(new Cmyk(100, 0, 0, 0)),
+                        "",
+                        "",
+                        List.of(new SheetItem("target", sticker, 1)),
+                        List.of(),
+                        NestWish.USUAL,
+                        found -> {},
+                        Progress.SILENT);
+        Laid laid = sheet.nest().laid().get(0);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfWriter.write(SheetPlan.of(sheet, PRESS), out);
+        try (PDDocument pdf = Loader.loadPDF(out.toByteArray())) {
+            BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 254);
+            int middle =
+                    page.getRGB((int) Math.rint(10 * laid.xMm()), (int) Math.rint(10 * laid.yMm()));
+            assertThat(middle & 0xFFFFFF).isEqualTo(0xFFFFFF);
+            assertThat(page.getRGB(20, 20) & 0xFF0000).isLessThan(0x600000);
+        }
     }
 }

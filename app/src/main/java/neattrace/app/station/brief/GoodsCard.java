@@ -12,6 +12,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
+import neattrace.app.station.GoodsShape;
 import neattrace.geom.Point;
 import neattrace.goods.Detail;
 import neattrace.goods.GoodsFit;
@@ -65,6 +66,7 @@ final class GoodsCard extends Button {
     }
 
     private void paint() {
+        canvas.getGraphicsContext2D().clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         if (shape != null) {
             Color ink = title.getTextFill() instanceof Color color ? color : Color.GRAY;
             shape.paint(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight(), ink);

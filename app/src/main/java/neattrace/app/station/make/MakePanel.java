@@ -9,6 +9,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Step;
 import neattrace.app.docket.StepPane;
 import neattrace.app.docket.StepTiles;
@@ -21,6 +22,7 @@ import neattrace.app.work.Shown;
 import neattrace.finding.Finding;
 import neattrace.geom.Point;
 import neattrace.job.Job;
+import neattrace.job.WantedGoods;
 
 /** What is made of the drawing: goods as finished things, film and plates. */
 public final class MakePanel implements StationPanel {
@@ -40,12 +42,15 @@ public final class MakePanel implements StationPanel {
     private final FilmStep film;
     private final SheetDesk desk;
     private final StackPane over;
+    private final GoodsWall wall;
+    private final Bench bench;
     private final StepPane steps;
     private final VBox content;
     private boolean here;
 
     /** The station on a bench. */
     public MakePanel(Bench bench) {
+        this.bench = bench;
         sticker = new StickerStep(bench);
         rehearse = new RehearseStep(bench, sticker);
         desk = bench.workspace().sheetDesk();
@@ -53,14 +58,22 @@ public final class MakePanel implements StationPanel {
         layout = new LayoutStep(bench);
         film = new FilmStep(bench);
         steps = new StepPane(List.of(sticker, rehearse, sheet, layout, film), true, bench::shown);
-        over = new StackPane(sticker.view(), sheet.view());
+        wall = new GoodsWall((shown, one) -> sticker.made(shown, one, null), this::large);
+        wall.setVisible(false);
+        wall.setManaged(false);
+        over = new StackPane(sticker.view(), sheet.view(), wall);
         over.setPickOnBounds(false);
-        content = new VBox(10, steps);
+        content =
+                new VBox(
+                        10,
+                        steps,
+                        Buttons.small("All goods side by side  Y", "all-goods", this::turnWall));
         steps.openProperty().addListener((property, before, now) -> look());
         desk.historyProperty().addListener(property -> look());
     }
 
     private void look() {
+        showWall(false);
         Step open = steps.openProperty().get();
         boolean sheets = here && (open == sheet || open == layout);
         boolean there = sheets && desk.sheet() != null;
@@ -72,6 +85,42 @@ public final class MakePanel implements StationPanel {
         rehearse.setHere(here && open == rehearse);
         if (came) {
             desk.lookAgain();
+        }
+    }
+
+    /** All goods side by side, or back. */
+    private void turnWall() {
+        if (wall.isVisible() && wall.isLarge()) {
+            wall.setLarge(false);
+            return;
+        }
+        showWall(!wall.isVisible() && bench.shown() != null);
+    }
+
+    private void showWall(boolean is) {
+        wall.setVisible(is);
+        wall.setManaged(is);
+        if (is) {
+            wall.setLarge(false);
+            wall.show(bench.shown());
+            wall.requestFocus();
+            boolean none = bench.shown().drawing().job().goods().wanted().isEmpty();
+            bench.say(
+                    none
+                            ? "The brief says nothing yet of what it is for."
+                            : "Left and Right take one in hand, Enter shows it large, Y goes back.");
+        }
+    }
+
+    /** One of the goods large: stickers with all that is set of them. */
+    private void large(WantedGoods goods) {
+        if (GoodsWall.isSticker(goods)) {
+            sticker.choose(goods.id());
+            showWall(false);
+            bench.say("");
+            steps.openStep(1);
+        } else {
+            wall.setLarge(true);
         }
     }
 
@@ -123,6 +172,10 @@ public final class MakePanel implements StationPanel {
 
     @Override
     public boolean putAway() {
+        if (wall.isVisible()) {
+            turnWall();
+            return true;
+        }
         if (!desk.inHandProperty().get()) {
             return false;
         }
@@ -183,10 +236,29 @@ public final class MakePanel implements StationPanel {
 
     @Override
     public boolean pressed(KeyEvent event) {
+        if (wall.isVisible() && pressedAtWall(event.getCode())) {
+            return true;
+        }
+        if (event.getCode() == KeyCode.Y) {
+            turnWall();
+            return true;
+        }
         if (StepTiles.number(event).filter(steps::openStep).isPresent()) {
             return true;
         }
         return desk.inHandProperty().get() && pressedAtSheet(event.getCode());
+    }
+
+    private boolean pressedAtWall(KeyCode key) {
+        switch (key) {
+            case LEFT -> wall.step(-1);
+            case RIGHT -> wall.step(1);
+            case ENTER -> wall.chosen().ifPresent(this::large);
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     private boolean pressedAtSheet(KeyCode key) {
@@ -204,6 +276,9 @@ public final class MakePanel implements StationPanel {
     @Override
     public void show(Shown shown) {
         steps.show(shown);
+        if (wall.isVisible()) {
+            wall.show(shown);
+        }
     }
 
     @Override

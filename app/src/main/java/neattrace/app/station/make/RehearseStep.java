@@ -95,7 +95,11 @@ final class RehearseStep implements Step {
                                 "; the cutter is set to",
                                 reckoned,
                                 "."),
-                        told);
+                        told,
+                        new Hint(
+                                "Blades and lasers: keep hands clear, cut away from yourself; your"
+                                        + " cutter’s own rules hold, and some vinyls give off toxic"
+                                        + " gas under a laser."));
         sticker.madeProperty().addListener((property, before, now) -> run());
     }
 

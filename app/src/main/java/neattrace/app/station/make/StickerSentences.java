@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
+import neattrace.app.docket.BuildField;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
@@ -19,6 +20,7 @@ import neattrace.job.WantedGoods;
 import neattrace.job.setting.GoodsSettings;
 import neattrace.job.setting.Option;
 import neattrace.job.setting.Quantity;
+import neattrace.press.Cmyk;
 
 /** What is set and told of a sticker in the docket. */
 final class StickerSentences extends VBox {
@@ -85,9 +87,12 @@ final class StickerSentences extends VBox {
                         new Sentence(
                                 "Of",
                                 field(set.width()),
-                                "width, with a border of",
+                                "width, its border",
                                 field(set.border()),
+                                "in",
+                                border(id),
                                 "."),
+                        new Sentence("Paper it encloses", field(set.enclosed()), "."),
                         new Sentence(
                                 "The cut has no curve tighter than",
                                 field(set.radius()),
@@ -116,11 +121,33 @@ final class StickerSentences extends VBox {
                         new Hint("Drag the line to pull it about; it stays there."),
                         letGo,
                         new Sentence("Write it as", formats(), "."),
-                        write,
-                        new Hint(
-                                "Blades and lasers: keep hands clear, cut away from yourself; your"
-                                        + " cutter’s own rules hold, and some vinyls give off toxic"
-                                        + " gas under a laser."));
+                        write);
+    }
+
+    /** The border's colour, as a build. */
+    private BuildField border(int id) {
+        BuildField field =
+                new BuildField(
+                        "Colour of the border",
+                        "white",
+                        bench.workspace().press()::preview,
+                        build ->
+                                bench.change(
+                                        "Colour of the border",
+                                        job ->
+                                                job.goods()
+                                                        .of(id)
+                                                        .map(one -> inBorder(one, build))
+                                                        .map(one -> job.goods().with(one))
+                                                        .map(job::withGoods)
+                                                        .orElse(job)));
+        field.words().setId("goods-border-colour-" + id);
+        shows.add(job -> job.goods().of(id).ifPresent(one -> field.show(one.sticker().border())));
+        return field;
+    }
+
+    private static WantedGoods inBorder(WantedGoods goods, Cmyk build) {
+        return goods.withSticker(goods.sticker().withBorder(build));
     }
 
     private ChoiceField<Boolean> bleed() {

@@ -24,6 +24,7 @@ import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.goods.cut.Pull;
 import neattrace.goods.sticker.GoodsSticker;
+import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.raster.reading.PictureException;
 
@@ -36,6 +37,9 @@ final class StickerStep implements Step {
     private final StickerSentences sentences;
     private final ReadOnlyObjectWrapper<MadeSticker> made = new ReadOnlyObjectWrapper<>();
     private boolean here;
+
+    /** The goods that are looked at, if they are there; else the first sticker of the brief. */
+    private int chosen;
 
     StickerStep(Bench bench) {
         this.bench = bench;
@@ -69,9 +73,22 @@ final class StickerStep implements Step {
     }
 
     private Optional<WantedGoods> wanted() {
-        return bench.drawing() == null
-                ? Optional.empty()
-                : GoodsSticker.wanted(bench.drawing().job());
+        return bench.drawing() == null ? Optional.empty() : wanted(bench.drawing().job());
+    }
+
+    private Optional<WantedGoods> wanted(Job job) {
+        return job.goods()
+                .of(chosen)
+                .filter(GoodsWall::isSticker)
+                .or(() -> GoodsSticker.wanted(job));
+    }
+
+    /** Looks at a sticker of the brief. */
+    void choose(int id) {
+        chosen = id;
+        if (bench.shown() != null) {
+            show(bench.shown());
+        }
     }
 
     @Override
@@ -81,7 +98,7 @@ final class StickerStep implements Step {
 
     @Override
     public String state(Shown shown) {
-        return GoodsSticker.wanted(shown.drawing().job())
+        return wanted(shown.drawing().job())
                 .map(one -> one.goods().size())
                 .orElse("not in the brief");
     }
@@ -93,7 +110,7 @@ final class StickerStep implements Step {
 
     @Override
     public void show(Shown shown) {
-        Optional<WantedGoods> wanted = GoodsSticker.wanted(shown.drawing().job());
+        Optional<WantedGoods> wanted = wanted(shown.drawing().job());
         if (wanted.isEmpty()) {
             made.set(null);
             view.setVisible(false);
@@ -140,7 +157,7 @@ final class StickerStep implements Step {
                                         }));
     }
 
-    private MadeSticker made(Shown shown, WantedGoods wanted, MadeSticker before) {
+    MadeSticker made(Shown shown, WantedGoods wanted, MadeSticker before) {
         try {
             return MadeSticker.of(bench.workspace().pipeline(), shown, wanted, before);
         } catch (PictureException e) {
@@ -209,7 +226,7 @@ final class StickerStep implements Step {
         bench.workspace()
                 .whenSettled(
                         shown ->
-                                GoodsSticker.wanted(shown.drawing().job())
+                                wanted(shown.drawing().job())
                                         .ifPresent(one -> write(target, as, shown, one)));
     }
 

@@ -1,24 +1,17 @@
 package neattrace.app.station.make;
 
-import java.awt.Graphics2D;
-import java.awt.geom.AffineTransform;
-import java.awt.geom.Rectangle2D;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
+import javafx.scene.image.Image;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
 import neattrace.goods.cut.Pull;
-import org.locationtech.jts.geom.Envelope;
 
 /**
  * The finished thing over the table, as large as there is room for: what is printed, clipped by
@@ -36,7 +29,7 @@ final class ThingView extends Region {
     private final Canvas canvas = new Canvas();
     private final Consumer<Pull> whenPulled;
     private MadeSticker made;
-    private WritableImage picture;
+    private Image picture;
     private Rehearsal rehearsal;
     private boolean bleedSeen = true;
     private double scale = 1;
@@ -94,58 +87,23 @@ final class ThingView extends Region {
         if (made == null || getWidth() < 2 || getHeight() < 2) {
             return;
         }
-        fit();
         MadeSticker of = made;
         int width = (int) getWidth();
         int height = (int) getHeight();
-        AffineTransform map = new AffineTransform(scale, 0, 0, scale, left, top);
-        CompletableFuture.supplyAsync(() -> painted(of, width, height, map))
+        StickerPicture place = StickerPicture.place(of, width, height, MARGIN_PX);
+        scale = place.scale();
+        left = place.left();
+        top = place.top();
+        CompletableFuture.supplyAsync(() -> StickerPicture.of(of, width, height, MARGIN_PX))
                 .thenAccept(
-                        pixels ->
+                        painted ->
                                 Platform.runLater(
                                         () -> {
                                             if (of == made && width == (int) getWidth()) {
-                                                picture = new WritableImage(width, height);
-                                                picture.getPixelWriter()
-                                                        .setPixels(
-                                                                0,
-                                                                0,
-                                                                width,
-                                                                height,
-                                                                PixelFormat.getIntArgbPreInstance(),
-                                                                pixels,
-                                                                0,
-                                                                width);
+                                                picture = painted.image();
                                                 draw();
                                             }
                                         }));
-    }
-
-    private static int[] painted(MadeSticker of, int width, int height, AffineTransform map) {
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
-        Graphics2D graphics = image.createGraphics();
-        of.painter().paint(graphics, map, new Rectangle2D.Double(0, 0, width, height), true, true);
-        graphics.dispose();
-        return ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
-    }
-
-    /** In the middle, as large as may be. */
-    private void fit() {
-        Envelope all = made.sticker().area().getEnvelopeInternal();
-        if (all.isNull()) {
-            all = new Envelope(0, made.plan().widthMm(), 0, made.plan().heightMm());
-        }
-        double beyond =
-                Math.max(made.sticker().recipe().bleedMm(), made.sticker().recipe().backingMm());
-        all.expandBy(beyond + 1);
-        scale =
-                Math.max(
-                        0.1,
-                        Math.min(
-                                (getWidth() - 2 * MARGIN_PX) / all.getWidth(),
-                                (getHeight() - 2 * MARGIN_PX) / all.getHeight()));
-        left = getWidth() / 2 - scale * all.centre().x;
-        top = getHeight() / 2 - scale * all.centre().y;
     }
 
     private Point place(MouseEvent event) {

@@ -1,4 +1,4 @@
-package neattrace.app.station.brief;
+package neattrace.app.station;
 
 import java.util.List;
 import java.util.Locale;
@@ -26,7 +26,7 @@ import neattrace.press.Rgb;
  * @param art the page as a picture; null as long as it is not painted
  * @param pageMm width of the page, mm
  */
-record GoodsShape(
+public record GoodsShape(
         GoodsFit fit, Extent extent, List<List<Point>> silhouette, Image art, double pageMm) {
 
     /** A shirt of a usual size, mm from the middle of its collar (common practice, no source). */
@@ -52,8 +52,7 @@ record GoodsShape(
      *
      * @param ink colour of words and measures, as the window has it
      */
-    void paint(GraphicsContext g, double width, double height, Color ink) {
-        g.clearRect(0, 0, width, height);
+    public void paint(GraphicsContext g, double width, double height, Color ink) {
         double scale = scale(width, height);
         if (!(scale > 0)) {
             return;
@@ -74,7 +73,7 @@ record GoodsShape(
     }
 
     /** Pixels a mm of the page at which the drawing is seen in a room of some pixels. */
-    double pagePxPerMm(double width, double height) {
+    public double pagePxPerMm(double width, double height) {
         return Math.max(0, scale(width, height)) * fit.factor();
     }
 
