@@ -14,6 +14,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neattrace.app.station.make.MakePanel;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
 import neattrace.goods.cut.Pull;
 import neattrace.goods.cut.StickerRecipe;
 import neattrace.job.WantedGoods;
@@ -90,6 +92,48 @@ class MakeStationTest extends WindowTest {
         robot.interact(() -> robot.lookup("#let-go").queryAs(Button.class).fire());
         settled();
         assertThat(goods().sticker()).isEqualTo(StickerRecipe.USUAL);
+    }
+
+    @Test
+    void theCutLineIsPulledByKeysAlone(FxRobot robot) throws Exception {
+        sticker(robot);
+        robot.interact(() -> thing(robot).requestFocus());
+        robot.push(KeyCode.PERIOD).push(KeyCode.PERIOD);
+        robot.push(KeyCode.CONTROL, KeyCode.UP);
+        robot.push(KeyCode.CONTROL, KeyCode.UP);
+        until(() -> !goods().sticker().pulls().isEmpty());
+        settled();
+        Pull pull = goods().sticker().pulls().get(0);
+        double factor = 60.0 / drawing().extent().widthMm();
+        assertThat(pull.from().y() - pull.to().y()).isCloseTo(4 / factor, within(1.0));
+        assertThat(pull.to().x()).isEqualTo(pull.from().x(), within(1e-9));
+    }
+
+    @Test
+    void allGoodsAreSeenSideBySideAndOneLarge(FxRobot robot) throws Exception {
+        sticker(robot);
+        robot.interact(
+                () ->
+                        workspace.change(
+                                "Shirt",
+                                job ->
+                                        job.withGoods(
+                                                job.goods()
+                                                        .with(UsualGoods.of(GoodsKind.SHIRT))
+                                                        .with(UsualGoods.of(GoodsKind.STICKER)))));
+        settled();
+        robot.push(KeyCode.Y);
+        Node wall = robot.lookup("#goods-wall").query();
+        until(wall::isVisible);
+        robot.push(KeyCode.RIGHT).push(KeyCode.RIGHT).push(KeyCode.RIGHT).push(KeyCode.ENTER);
+        until(() -> !wall.isVisible());
+        // It is the second sticker that is set now.
+        int third = workspace.job().goods().wanted().get(2).id();
+        until(() -> robot.lookup("#goods-radius-" + third).tryQuery().isPresent());
+        robot.push(KeyCode.Y);
+        until(wall::isVisible);
+        robot.push(KeyCode.ESCAPE);
+        until(() -> !wall.isVisible() && thing(robot).isVisible());
     }
 
     /** Where the cut crosses the middle of the view's height, on the screen. */

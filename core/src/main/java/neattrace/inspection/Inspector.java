@@ -27,6 +27,7 @@ public final class Inspector {
                     CloseInspection.CLOSE,
                     FlatInspection.FLATS,
                     PressInspection.PRESS,
+                    MakeInspection.MAKE,
                     HandOverInspection.HAND_OVER);
 
     private final Pipeline pipeline;

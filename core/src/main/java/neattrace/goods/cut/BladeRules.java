@@ -86,13 +86,23 @@ final class BladeRules {
 
     private static Geometry loose(Geometry body, CutRecipe recipe, double radius) {
         List<Polygon> pieces = pieces(body);
-        if (pieces.size() < 2 || recipe.loose() == Loose.OWN) {
+        if (pieces.size() < 2 || recipe.loose() == Loose.OWN && recipe.pieces().isEmpty()) {
             return body;
         }
-        if (recipe.loose() == Loose.LEAVE) {
-            return pieces.get(0);
+        List<Polygon> held = new ArrayList<>(List.of(pieces.get(0)));
+        List<Geometry> alone = new ArrayList<>();
+        for (Polygon piece : pieces.subList(1, pieces.size())) {
+            switch (recipe.of(piece)) {
+                case BRIDGE -> held.add(piece);
+                case OWN -> alone.add(piece);
+                case LEAVE -> {}
+            }
         }
-        return closed(bridged(pieces, Math.max(recipe.neckMm(), 2 * radius)), radius);
+        Geometry main = pieces.get(0);
+        if (held.size() > 1) {
+            main = closed(bridged(held, Math.max(recipe.neckMm(), 2 * radius)), radius);
+        }
+        return alone.isEmpty() ? main : union(main, united(alone, body));
     }
 
     /** Each piece held by the shortest bridge to those that are held already. */

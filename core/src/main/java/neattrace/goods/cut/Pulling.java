@@ -3,9 +3,11 @@ package neattrace.goods.cut;
 import java.util.List;
 import neattrace.geom.Point;
 import org.locationtech.jts.densify.Densifier;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.CoordinateSequenceFilter;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -34,16 +36,29 @@ final class Pulling {
         return BladeRules.opened(BladeRules.closed(whole, radius), radius);
     }
 
+    private static Point nearest(Geometry body, Point to) {
+        Coordinate at = new Coordinate(to.x(), to.y());
+        Coordinate near =
+                DistanceOp.nearestPoints(body.getBoundary(), body.getFactory().createPoint(at))[0];
+        return new Point(near.x, near.y);
+    }
+
     private static Geometry along(Geometry body, Pull pull) {
+        if (body.isEmpty()) {
+            return body;
+        }
         Geometry moved = Densifier.densify(body, STEP_MM);
-        Point by = pull.to().minus(pull.from());
-        double reach = pull.reachMm();
+        // The line may lie elsewhere than when it was taken, as with another border: what is
+        // nearest to it now goes where it was pulled.
+        Point from = nearest(body, pull.from());
+        Point by = pull.to().minus(from);
+        double reach = new Pull(from, pull.to()).reachMm();
         moved.apply(
                 new CoordinateSequenceFilter() {
                     @Override
                     public void filter(CoordinateSequence at, int i) {
                         Point here = new Point(at.getX(i), at.getY(i));
-                        double away = here.distance(pull.from()) / reach;
+                        double away = here.distance(from) / reach;
                         if (away < 1) {
                             double share = (1 - away * away) * (1 - away * away);
                             at.setOrdinate(i, 0, here.x() + share * by.x());

@@ -13,6 +13,7 @@ import neattrace.press.Cmyk;
  * @param bleedMm how far its colour runs on beyond the cut
  * @param carried whether beyond the art its edge's own colours run on, instead of the border's
  * @param backingMm how far its backing reaches beyond the cut; 0 to cut through all along it
+ * @param pieces what becomes of single loose pieces, mm of the drawing's page
  * @param pulls places of the cut line pulled elsewhere by hand, mm of the drawing's page
  */
 public record StickerRecipe(
@@ -22,16 +23,19 @@ public record StickerRecipe(
         double bleedMm,
         boolean carried,
         double backingMm,
+        List<LooseChoice> pieces,
         List<Pull> pulls) {
 
     /** As is usual for stickers of vinyl (common practice, no source). */
     public static final StickerRecipe USUAL =
-            new StickerRecipe(CutRecipe.USUAL, true, new Cmyk(0, 0, 0, 0), 2, false, 3, List.of());
+            new StickerRecipe(
+                    CutRecipe.USUAL, true, new Cmyk(0, 0, 0, 0), 2, false, 3, List.of(), List.of());
 
     /** No bleed and no backing reaches farther. */
     public static final double MOST_MM = 50;
 
     public StickerRecipe {
+        pieces = List.copyOf(pieces);
         pulls = List.copyOf(pulls);
         if (!(bleedMm >= 0 && bleedMm <= MOST_MM)) {
             throw new IllegalArgumentException("a bleed has 0 to 50 mm");
@@ -49,36 +53,51 @@ public record StickerRecipe(
         return withCut(fitted).withBleedMm(Math.min(MOST_MM, goods.edges().bleedMm()));
     }
 
+    /**
+     * How it is cut where the drawing comes out at another size, with what becomes of single
+     * pieces.
+     *
+     * @param factor how many times as large as its page
+     */
+    public CutRecipe cutAt(double factor) {
+        return cut.withPieces(pieces.stream().map(one -> one.scaled(factor)).toList());
+    }
+
     /** Whether what runs on beyond the cut has the edge's own colours: without a border it must. */
     public boolean carriesEdge() {
         return carried || cut.borderMm() == 0;
     }
 
     public StickerRecipe withCut(CutRecipe value) {
-        return new StickerRecipe(value, enclosed, border, bleedMm, carried, backingMm, pulls);
+        return new StickerRecipe(
+                value, enclosed, border, bleedMm, carried, backingMm, pieces, pulls);
     }
 
     public StickerRecipe withEnclosed(boolean value) {
-        return new StickerRecipe(cut, value, border, bleedMm, carried, backingMm, pulls);
+        return new StickerRecipe(cut, value, border, bleedMm, carried, backingMm, pieces, pulls);
     }
 
     public StickerRecipe withBorder(Cmyk value) {
-        return new StickerRecipe(cut, enclosed, value, bleedMm, carried, backingMm, pulls);
+        return new StickerRecipe(cut, enclosed, value, bleedMm, carried, backingMm, pieces, pulls);
     }
 
     public StickerRecipe withBleedMm(double value) {
-        return new StickerRecipe(cut, enclosed, border, value, carried, backingMm, pulls);
+        return new StickerRecipe(cut, enclosed, border, value, carried, backingMm, pieces, pulls);
     }
 
     public StickerRecipe withCarried(boolean value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, value, backingMm, pulls);
+        return new StickerRecipe(cut, enclosed, border, bleedMm, value, backingMm, pieces, pulls);
     }
 
     public StickerRecipe withBackingMm(double value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, value, pulls);
+        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, value, pieces, pulls);
     }
 
     public StickerRecipe withPulls(List<Pull> value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, backingMm, value);
+        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, backingMm, pieces, value);
+    }
+
+    public StickerRecipe withPieces(List<LooseChoice> value) {
+        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, backingMm, value, pulls);
     }
 }

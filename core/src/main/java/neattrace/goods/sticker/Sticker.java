@@ -53,7 +53,7 @@ public record Sticker(
         List<StickerCut> cuts =
                 CutLine.of(
                         silhouette,
-                        recipe.cut(),
+                        recipe.cutAt(factor),
                         recipe.pulls().stream().map(pull -> pull.scaled(factor)).toList());
         PrintPlan plan = Plans.of(art);
         double width = factor * art.widthMm();

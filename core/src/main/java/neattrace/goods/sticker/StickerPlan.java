@@ -144,7 +144,8 @@ public final class StickerPlan {
                         0,
                         recipe.cut().joinMm(),
                         false,
-                        recipe.cut().loose());
+                        recipe.cut().loose(),
+                        List.of());
         return CutLine.of(sticker.area(), round).stream().map(StickerCut::outside).toList();
     }
 

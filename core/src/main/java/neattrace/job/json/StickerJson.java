@@ -15,6 +15,7 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.goods.cut.CutRecipe;
 import neattrace.goods.cut.Loose;
+import neattrace.goods.cut.LooseChoice;
 import neattrace.goods.cut.Pull;
 import neattrace.goods.cut.StickerRecipe;
 import neattrace.json.DamagedException;
@@ -34,6 +35,13 @@ public final class StickerJson {
         node.put("backingMm", sticker.backingMm());
         Cmyk build = sticker.border();
         node.putArray("border").add(build.c()).add(build.m()).add(build.y()).add(build.k());
+        ArrayNode pieces = node.putArray("pieces");
+        for (LooseChoice one : sticker.pieces()) {
+            pieces.addObject()
+                    .put("x", one.at().x())
+                    .put("y", one.at().y())
+                    .put("as", one.as().key());
+        }
         ArrayNode pulls = node.putArray("pulls");
         for (Pull pull : sticker.pulls()) {
             pulls.addArray()
@@ -59,8 +67,14 @@ public final class StickerJson {
                             new Point(number(one, 0), number(one, 1)),
                             new Point(number(one, 2), number(one, 3))));
         }
+        List<LooseChoice> pieces = new ArrayList<>();
+        for (JsonNode one : need(node, "pieces")) {
+            Point at = new Point(number(one, "x"), number(one, "y"));
+            pieces.add(new LooseChoice(at, loose(text(one, "as"))));
+        }
         return StickerRecipe.USUAL
                 .withCut(cut)
+                .withPieces(pieces)
                 .withEnclosed(flag(node, "enclosed"))
                 .withCarried(flag(node, "carried"))
                 .withBackingMm(number(node, "backingMm"))

@@ -8,7 +8,7 @@ import neattrace.json.DamagedException;
 public final class JobLifts {
 
     /** The version that is written. */
-    public static final int NEWEST = 9;
+    public static final int NEWEST = 10;
 
     /** From version 1 on, each to the next. */
     private static final List<Lift> LIFTS =
@@ -20,7 +20,8 @@ public final class JobLifts {
                     new SectionsLift(),
                     new GoodsLift(),
                     new WorkLift(),
-                    new StickerLift());
+                    new StickerLift(),
+                    new LooseLift());
 
     private JobLifts() {}
 

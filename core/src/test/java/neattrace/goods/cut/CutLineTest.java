@@ -183,6 +183,23 @@ class CutLineTest {
         assertThat(pulled.area().contains(silhouette)).isTrue();
     }
 
+    /** The line lies elsewhere with another border; where it was pulled it goes all the same. */
+    @Test
+    void staysWhereItWasPulledWhateverTheBorder() {
+        Geometry silhouette = box(0, 0, 40, 30);
+        Pull pull = new Pull(new Point(20, -2.5), new Point(20, -8));
+        for (double border : new double[] {1, 2.5, 4.5}) {
+            CutRecipe recipe = CutRecipe.USUAL.withBorderMm(border);
+            CubicLoop cut = CutLine.of(silhouette, recipe, List.of(pull)).get(0).outside();
+            double nearest =
+                    points(cut).stream()
+                            .mapToDouble(at -> at.distance(pull.to()))
+                            .min()
+                            .orElseThrow();
+            assertThat(nearest).isLessThan(0.5);
+        }
+    }
+
     @Test
     void aPullInwardsLeavesNothingOfTheDrawingOut() {
         Geometry silhouette = box(0, 0, 40, 30);

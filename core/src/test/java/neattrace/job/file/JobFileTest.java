@@ -227,7 +227,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 9");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 10");
         }
     }
 
@@ -337,11 +337,11 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 9", "\"version\" : 10");
+        Path path = withJson("\"version\" : 10", "\"version\" : 11");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
-                .hasMessageContaining("version 10")
-                .hasMessageContaining("up to 9");
+                .hasMessageContaining("version 11")
+                .hasMessageContaining("up to 10");
     }
 
     /** Written by a program that knows more: kept through changes and written back. */

@@ -21,6 +21,8 @@ import neattrace.goods.Costs;
 import neattrace.goods.Detail;
 import neattrace.goods.Goods;
 import neattrace.goods.Sizing;
+import neattrace.goods.cut.Loose;
+import neattrace.goods.cut.Pull;
 import neattrace.goods.cut.StickerRecipe;
 import neattrace.job.BriefSection;
 import neattrace.job.GoodsSection;
@@ -180,6 +182,16 @@ class JobLiftsTest {
         assertThat(job.goods().main().orElseThrow().sticker()).isEqualTo(StickerRecipe.USUAL);
     }
 
+    @Test
+    void theNinthDecidedOfLoosePiecesAllAtOnce() throws IOException {
+        List<WantedGoods> wanted = open(json("v9")).goods().wanted();
+        StickerRecipe sticker = wanted.get(wanted.size() - 1).sticker();
+        assertThat(sticker.pieces()).isEmpty();
+        assertThat(sticker.cut().loose()).isEqualTo(Loose.BRIDGE);
+        assertThat(sticker.cut().radiusMm()).isEqualTo(1.5);
+        assertThat(sticker.pulls()).containsExactly(new Pull(new Point(1, 2), new Point(3, 4)));
+    }
+
     /** Ids that only a form or a line still mentions are not given again. */
     @Test
     void idsThatWereUsedAreRemembered() throws IOException {
@@ -189,7 +201,7 @@ class JobLiftsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5", "v6", "v7", "v8"})
+    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5", "v6", "v7", "v8", "v9"})
     void whatWasLiftedIsSavedAsTheNewestAndStaysTheSame(String version) throws IOException {
         Job lifted = open(json(version));
         Path file = folder.resolve("again" + JobFile.ENDING);

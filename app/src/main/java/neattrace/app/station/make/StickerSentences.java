@@ -118,7 +118,9 @@ final class StickerSentences extends VBox {
                         new Sentence("It is shown", bleed(), "."),
                         facts,
                         told,
-                        new Hint("Drag the line to pull it about; it stays there."),
+                        new Hint(
+                                "Drag the line to pull it about; it stays there. By keys: . and ,"
+                                        + " go along it, arrows pull."),
                         letGo,
                         new Sentence("Write it as", formats(), "."),
                         write);

@@ -3,12 +3,15 @@ package neattrace.app.station.make;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
+import javafx.util.Duration;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
 import neattrace.goods.cut.Pull;
@@ -26,6 +29,9 @@ final class ThingView extends Region {
 
     private static final double FLAT_MM = ThingPainter.FLAT_MM;
 
+    /** A key goes so far along the line. */
+    private static final double ALONG_MM = 3;
+
     private final Canvas canvas = new Canvas();
     private final Consumer<Pull> whenPulled;
     private MadeSticker made;
@@ -37,6 +43,12 @@ final class ThingView extends Region {
     private double top;
     private Point from;
     private Point to;
+
+    /** Whether the place in hand was come to by keys, and how far along the line it is, mm. */
+    private boolean keyed;
+
+    private double alongMm;
+    private final PauseTransition pulling = new PauseTransition(Duration.millis(700));
 
     /**
      * A view.
@@ -53,6 +65,87 @@ final class ThingView extends Region {
         canvas.setOnMouseDragged(this::moved);
         canvas.setOnMouseReleased(this::released);
         setAccessibleText("The sticker with the line it is cut along");
+        setFocusTraversable(true);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
+        focusedProperty().addListener(property -> draw());
+        pulling.setOnFinished(event -> letGo());
+    }
+
+    /**
+     * By keys alone: full stop and comma go along the line, arrows pull the place they came to.
+     * What is pulled is kept once the keys rest.
+     */
+    private void pressed(KeyEvent event) {
+        if (made == null || rehearsal != null || made.sticker().cuts().isEmpty()) {
+            return;
+        }
+        double step = event.isControlDown() ? 2 : event.isShiftDown() ? 0.1 : 0.5;
+        boolean used = true;
+        switch (event.getCode()) {
+            case PERIOD -> go(event.isShiftDown() ? 0.5 : ALONG_MM);
+            case COMMA -> go(event.isShiftDown() ? -0.5 : -ALONG_MM);
+            case LEFT -> used = pull(-step, 0);
+            case RIGHT -> used = pull(step, 0);
+            case UP -> used = pull(0, -step);
+            case DOWN -> used = pull(0, step);
+            default -> used = false;
+        }
+        if (used) {
+            event.consume();
+        }
+    }
+
+    private void go(double mm) {
+        if (keyed && from != null && !from.equals(to)) {
+            letGo();
+        }
+        alongMm = keyed ? alongMm + mm : 0;
+        keyed = true;
+        from = along(alongMm);
+        to = from;
+        draw();
+    }
+
+    /** A place of the largest sticker's line, so far along it. */
+    private Point along(double mm) {
+        CubicLoop line = made.sticker().cuts().get(0).outside();
+        double[] xy = line.flatten(FLAT_MM);
+        int n = xy.length;
+        double length = 0;
+        for (int i = 0; i < n; i += 2) {
+            length += Math.hypot(xy[(i + 2) % n] - xy[i], xy[(i + 3) % n] - xy[i + 1]);
+        }
+        double left = mm - length * Math.floor(mm / length);
+        for (int i = 0; i < n; i += 2) {
+            Point at = new Point(xy[i], xy[i + 1]);
+            Point next = new Point(xy[(i + 2) % n], xy[(i + 3) % n]);
+            double way = at.distance(next);
+            if (left <= way) {
+                return way == 0 ? at : at.plus(next.minus(at).times(left / way));
+            }
+            left -= way;
+        }
+        return new Point(xy[0], xy[1]);
+    }
+
+    private boolean pull(double dx, double dy) {
+        if (!keyed || from == null) {
+            return false;
+        }
+        to = to.plus(new Point(dx, dy));
+        draw();
+        pulling.playFromStart();
+        return true;
+    }
+
+    private void letGo() {
+        pulling.stop();
+        if (from != null && !from.equals(to)) {
+            whenPulled.accept(new Pull(from, to).scaled(1 / made.factor()));
+        }
+        from = null;
+        keyed = false;
+        draw();
     }
 
     @Override
@@ -128,6 +221,8 @@ final class ThingView extends Region {
     }
 
     private void taken(MouseEvent event) {
+        requestFocus();
+        keyed = false;
         from = null;
         if (made == null || rehearsal != null) {
             return;
