@@ -141,10 +141,11 @@ class MakeStationTest extends WindowTest {
         Node thing = thing(robot);
         double width = thing.getBoundsInLocal().getWidth();
         double height = thing.getBoundsInLocal().getHeight();
-        // 60 mm across the cut, 3 mm of backing and 1 mm of air on both sides, 28 px aside.
+        // 60 mm across the cut, 3 mm of backing and 1 mm of air on both sides, 28 px aside, and 48
+        // px below for the keys.
         double scale = (width - 56) / 68;
         double x = width / 2 - 30 * scale;
-        return thing.localToScreen(x, height / 2);
+        return thing.localToScreen(x, (height - 48) / 2);
     }
 
     @Test

@@ -65,7 +65,7 @@ public final class FootBar extends HBox {
         table.scaleBinding()
                 .addListener(
                         (property, before, scale) -> {
-                            if (!workspace.sheetDesk().inHandProperty().get()) {
+                            if (workspace.overScaleProperty().get() == 0) {
                                 zoom(scale.doubleValue());
                             }
                         });
@@ -73,7 +73,7 @@ public final class FootBar extends HBox {
         zoom(table.scaleBinding().get());
         zoom.visibleProperty().bind(table.shownProperty().isNotNull().or(desk.inHandProperty()));
         desk.inHandProperty().addListener(property -> showSheet(table));
-        desk.scaleProperty().addListener(property -> showSheet(table));
+        workspace.overScaleProperty().addListener(property -> showSheet(table));
         desk.underProperty().addListener(property -> showSheet(table));
     }
 
@@ -108,7 +108,8 @@ public final class FootBar extends HBox {
         boolean sheet = desk.inHandProperty().get();
         place.setText("");
         under.setText(sheet ? desk.underProperty().get() : "");
-        zoom(sheet ? desk.scaleProperty().get() : table.scaleBinding().get());
+        double over = workspace.overScaleProperty().get();
+        zoom(over > 0 ? over : table.scaleBinding().get());
     }
 
     private void zoom(double scale) {

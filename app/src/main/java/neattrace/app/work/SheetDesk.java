@@ -9,13 +9,11 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
-import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import neattrace.finding.Findings;
@@ -77,7 +75,6 @@ public final class SheetDesk implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Known> known = new ReadOnlyObjectWrapper<>();
     private final BooleanProperty inHand = new SimpleBooleanProperty();
     private final StringProperty under = new SimpleStringProperty("");
-    private final DoubleProperty scale = new SimpleDoubleProperty(1);
     private final Running running = new Running("sheet of stickers");
     private final SheetKeeper keeper;
     private final GangLoader loader;
@@ -118,11 +115,6 @@ public final class SheetDesk implements AutoCloseable {
     /** What is told of the sticker in hand; empty for none. */
     public StringProperty underProperty() {
         return under;
-    }
-
-    /** How large the sheet is shown, pixels for each mm. */
-    public DoubleProperty scaleProperty() {
-        return scale;
     }
 
     /** What is being done right now. */

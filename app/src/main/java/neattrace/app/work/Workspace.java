@@ -7,10 +7,12 @@ import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import neattrace.export.PlanPainter;
 import neattrace.export.PngWriter;
 import neattrace.files.FileStamp;
@@ -45,6 +47,7 @@ public final class Workspace implements AutoCloseable {
     private final Keeper keeper;
     private final LiveJob live;
     private final SheetDesk sheetDesk = new SheetDesk(press, messages);
+    private final DoubleProperty overScale = new SimpleDoubleProperty();
     private final WorkClock clock = new WorkClock();
     private final WorkNotes notes = new WorkNotes(this, clock);
     private final PastJobs past;
@@ -147,6 +150,11 @@ public final class Workspace implements AutoCloseable {
     /** The open sheet of stickers. */
     public SheetDesk sheetDesk() {
         return sheetDesk;
+    }
+
+    /** How large what lies over the table is seen, pixels for each mm; 0 if nothing does. */
+    public DoubleProperty overScaleProperty() {
+        return overScale;
     }
 
     /** Recent files and autosave. */

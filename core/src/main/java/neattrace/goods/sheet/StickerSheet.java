@@ -11,6 +11,9 @@ import neattrace.goods.nest.NestPiece;
 import neattrace.goods.nest.NestWish;
 import neattrace.goods.nest.Nester;
 import neattrace.stage.Progress;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * Stickers on a sheet.
@@ -80,5 +83,14 @@ public record StickerSheet(
     /** The item that lies somewhere. */
     public SheetItem item(Laid laid) {
         return items.get(nest.pieces().get(laid.piece()).kind());
+    }
+
+    /** A shape on a sticker's own page, mm, where that sticker lies on the sheet. */
+    public Geometry placed(Laid laid, Geometry shape) {
+        Coordinate middle = item(laid).middle();
+        AffineTransformation map = AffineTransformation.translationInstance(-middle.x, -middle.y);
+        map.rotate(Math.toRadians(laid.turnDegrees()));
+        map.translate(laid.xMm(), laid.yMm());
+        return map.transform(shape);
     }
 }

@@ -9,7 +9,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Step;
 import neattrace.app.docket.StepPane;
 import neattrace.app.docket.StepTiles;
@@ -43,6 +42,8 @@ public final class MakePanel implements StationPanel {
     private final SheetDesk desk;
     private final StackPane over;
     private final GoodsWall wall;
+    private final MakeBar bar;
+    private boolean bleedSeen = true;
     private final Bench bench;
     private final StepPane steps;
     private final VBox content;
@@ -52,22 +53,22 @@ public final class MakePanel implements StationPanel {
     public MakePanel(Bench bench) {
         this.bench = bench;
         sticker = new StickerStep(bench);
-        rehearse = new RehearseStep(bench, sticker);
         desk = bench.workspace().sheetDesk();
         sheet = new SheetStep(bench);
+        rehearse = new RehearseStep(bench, sticker, sheet, this::look);
         layout = new LayoutStep(bench);
         film = new FilmStep(bench);
         steps = new StepPane(List.of(sticker, rehearse, sheet, layout, film), true, bench::shown);
         wall = new GoodsWall((shown, one) -> sticker.made(shown, one, null), this::large);
         wall.setVisible(false);
         wall.setManaged(false);
-        over = new StackPane(sticker.view(), sheet.view(), wall);
+        bar = new MakeBar(this::turnBleed, this::turnTrueSize, this::turnWall);
+        over = new StackPane(sticker.view(), sheet.view(), wall, bar);
         over.setPickOnBounds(false);
-        content =
-                new VBox(
-                        10,
-                        steps,
-                        Buttons.small("All goods side by side  Y", "all-goods", this::turnWall));
+        content = new VBox(10, steps);
+        sheet.view().scaleProperty().addListener(property -> tellScale());
+        sticker.view().scaleProperty().addListener(property -> tellScale());
+        sticker.view().visibleProperty().addListener(property -> tellScale());
         steps.openProperty().addListener((property, before, now) -> look());
         desk.historyProperty().addListener(property -> look());
     }
@@ -75,16 +76,50 @@ public final class MakePanel implements StationPanel {
     private void look() {
         showWall(false);
         Step open = steps.openProperty().get();
-        boolean sheets = here && (open == sheet || open == layout);
+        if (open == sheet || open == layout || open == sticker) {
+            rehearse.setOfSheet(open != sticker);
+        }
+        boolean sheets =
+                here
+                        && (open == sheet
+                                || open == layout
+                                || open == rehearse && rehearse.isOfSheet());
         boolean there = sheets && desk.sheet() != null;
         boolean came = there && !desk.inHandProperty().get();
         desk.inHandProperty().set(there);
         sheet.view().setVisible(there);
         sheet.view().setManaged(there);
-        sticker.setHere(here && (open == sticker || open == rehearse));
+        bar.setVisible(here && open != film);
+        sticker.setHere(here && (open == sticker || open == rehearse && !sheets));
         rehearse.setHere(here && open == rehearse);
+        tellScale();
         if (came) {
             desk.lookAgain();
+        }
+    }
+
+    private void tellScale() {
+        double over = 0;
+        if (desk.inHandProperty().get()) {
+            over = sheet.view().scaleProperty().get();
+        } else if (sticker.view().isVisible()) {
+            over = sticker.view().scaleProperty().get();
+        }
+        bench.workspace().overScaleProperty().set(over);
+    }
+
+    private void turnBleed() {
+        bleedSeen = !bleedSeen;
+        sticker.view().setBleedSeen(bleedSeen);
+        sheet.view().setBleedSeen(bleedSeen);
+        bar.setBleedSeen(bleedSeen);
+    }
+
+    private void turnTrueSize() {
+        if (desk.inHandProperty().get()) {
+            sheet.view().turnTrueSize();
+        } else {
+            sticker.view().turnTrueSize();
         }
     }
 
@@ -98,17 +133,16 @@ public final class MakePanel implements StationPanel {
     }
 
     private void showWall(boolean is) {
-        wall.setVisible(is);
-        wall.setManaged(is);
-        if (is) {
+        boolean none = is && bench.shown().drawing().job().goods().wanted().isEmpty();
+        wall.setVisible(is && !none);
+        wall.setManaged(wall.isVisible());
+        if (none) {
+            bench.say("The brief says nothing yet of what it is for.");
+        } else if (is) {
             wall.setLarge(false);
             wall.show(bench.shown());
             wall.requestFocus();
-            boolean none = bench.shown().drawing().job().goods().wanted().isEmpty();
-            bench.say(
-                    none
-                            ? "The brief says nothing yet of what it is for."
-                            : "Left and Right take one in hand, Enter shows it large, Y goes back.");
+            bench.say("Left and Right take one in hand, Enter shows it large, Y goes back.");
         }
     }
 
@@ -162,7 +196,9 @@ public final class MakePanel implements StationPanel {
 
     @Override
     public void findingChosen(Finding finding) {
-        sheet.point(desk.inHandProperty().get() ? finding : null);
+        boolean sheets = desk.inHandProperty().get();
+        sheet.point(sheets ? finding : null);
+        sticker.point(sheets ? null : finding);
     }
 
     @Override
@@ -226,6 +262,8 @@ public final class MakePanel implements StationPanel {
     @Override
     public void left() {
         here = false;
+        sticker.point(null);
+        sheet.point(null);
         look();
     }
 
@@ -239,8 +277,7 @@ public final class MakePanel implements StationPanel {
         if (wall.isVisible() && pressedAtWall(event.getCode())) {
             return true;
         }
-        if (event.getCode() == KeyCode.Y) {
-            turnWall();
+        if (bar.isVisible() && pressedAtBar(event.getCode())) {
             return true;
         }
         if (StepTiles.number(event).filter(steps::openStep).isPresent()) {
@@ -261,11 +298,22 @@ public final class MakePanel implements StationPanel {
         return true;
     }
 
+    private boolean pressedAtBar(KeyCode key) {
+        switch (key) {
+            case X -> turnBleed();
+            case T -> turnTrueSize();
+            case Y -> turnWall();
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private boolean pressedAtSheet(KeyCode key) {
         switch (key) {
             case R -> desk.arrange();
             case K -> sheet.view().turnPin();
-            case T -> sheet.view().turnTrueSize();
             default -> {
                 return false;
             }

@@ -14,9 +14,11 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
+import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
 import neattrace.standin.cutter.CutterSettings;
+import neattrace.standin.cutter.SheetRehearsal;
 
 /** Cuts the sticker on the stand-in before vinyl is spent. */
 final class RehearseStep implements Step {
@@ -43,16 +45,38 @@ final class RehearseStep implements Step {
 
     private final Bench bench;
     private final StickerStep sticker;
+    private final SheetStep sheet;
+    private final SheetDesk desk;
+    private final ChoiceField<Boolean> what;
     private final VBox content;
     private final VBox told = new VBox(6);
     private double driftMm = 0.5;
     private Way way = Way.RIGHT;
     private CutterSettings settings = CutterSettings.USUAL;
     private boolean here;
+    private boolean ofSheet;
 
-    RehearseStep(Bench bench, StickerStep sticker) {
+    /**
+     * The step.
+     *
+     * @param whenTurned called when the sheet is to be cut instead of the sticker, or the other way
+     *     round
+     */
+    RehearseStep(Bench bench, StickerStep sticker, SheetStep sheet, Runnable whenTurned) {
         this.bench = bench;
         this.sticker = sticker;
+        this.sheet = sheet;
+        this.desk = bench.workspace().sheetDesk();
+        what =
+                new ChoiceField<>(
+                        "What is cut",
+                        List.of(false, true),
+                        is -> is ? "the sheet of stickers" : "the sticker",
+                        is -> {
+                            ofSheet = is && desk.sheet() != null;
+                            whenTurned.run();
+                        });
+        what.setId("rehearse-what");
         NumberField drift =
                 field("Drift", "drift", MOST_DRIFT_MM, 0.1, driftMm, value -> driftMm = value);
         ChoiceField<Way> ways =
@@ -86,9 +110,9 @@ final class RehearseStep implements Step {
                 new VBox(
                         8,
                         new Hint(
-                                "The stand-in reads the cut file as it is written, and shows the"
-                                        + " piece as it comes out."),
-                        new Sentence("The sheet lies off by", drift, ways, "."),
+                                "It reads the cut file as it is written, and shows what comes out."),
+                        new Sentence("The stand-in cuts", what, "."),
+                        new Sentence("The material lies off by", drift, ways, "."),
                         new Sentence(
                                 "The knife trails by",
                                 offset,
@@ -101,6 +125,7 @@ final class RehearseStep implements Step {
                                         + " cutter’s own rules hold, and some vinyls give off toxic"
                                         + " gas under a laser."));
         sticker.madeProperty().addListener((property, before, now) -> run());
+        desk.knownProperty().addListener((property, before, now) -> run());
     }
 
     private static CutterSettings settings(double offset, double reckoned) {
@@ -140,7 +165,67 @@ final class RehearseStep implements Step {
         run();
     }
 
+    /** Whether it is the open sheet that is cut. */
+    boolean isOfSheet() {
+        return ofSheet && desk.sheet() != null;
+    }
+
+    /** What is cut from now on: what one has just worked on. */
+    void setOfSheet(boolean is) {
+        ofSheet = is;
+    }
+
     private void run() {
+        what.show(isOfSheet());
+        what.setDisable(desk.sheet() == null);
+        if (isOfSheet()) {
+            sticker.rehearse(null);
+            runSheet();
+        } else {
+            sheet.rehearse(null, null);
+            runSticker();
+        }
+    }
+
+    private void runSheet() {
+        SheetDesk.Known known = desk.knownProperty().get();
+        if (!here || known == null || known.laid().nest().laid().isEmpty()) {
+            sheet.rehearse(null, null);
+            told.getChildren().clear();
+            return;
+        }
+        CutterSettings with = settings;
+        Point drift = way.by.times(driftMm);
+        CompletableFuture.supplyAsync(() -> rehearsed(known, with))
+                .thenAccept(done -> Platform.runLater(() -> took(known, done, drift, with)));
+    }
+
+    private SheetRehearsal rehearsed(SheetDesk.Known known, CutterSettings with) {
+        try {
+            return SheetRehearsal.of(known.laid(), bench.workspace().press(), with);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void took(SheetDesk.Known of, SheetRehearsal done, Point drift, CutterSettings with) {
+        boolean newest =
+                here
+                        && isOfSheet()
+                        && of == desk.knownProperty().get()
+                        && with.equals(settings)
+                        && drift.equals(way.by.times(driftMm));
+        if (newest) {
+            sheet.rehearse(done, drift);
+            tell(done.told());
+        }
+    }
+
+    private void tell(List<String> words) {
+        told.getChildren().setAll(words.stream().map(Hint::new).toList());
+    }
+
+    private void runSticker() {
         MadeSticker made = sticker.madeProperty().get();
         if (!here || made == null || made.sticker().cuts().isEmpty()) {
             sticker.rehearse(null);
@@ -169,7 +254,7 @@ final class RehearseStep implements Step {
                         && done.drift().equals(way.by.times(driftMm));
         if (newest) {
             sticker.rehearse(done);
-            told.getChildren().setAll(done.told().stream().map(Hint::new).toList());
+            tell(done.told());
         }
     }
 
@@ -190,6 +275,8 @@ final class RehearseStep implements Step {
 
     @Override
     public void show(Shown shown) {
-        sticker.show(bench.shown());
+        if (!isOfSheet()) {
+            sticker.show(bench.shown());
+        }
     }
 }

@@ -18,6 +18,8 @@ import neattrace.goods.sheet.SheetItem;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.StickerSheet;
 import neattrace.goods.sticker.StickerPlan;
+import neattrace.standin.cutter.CutPath;
+import neattrace.standin.cutter.SheetRehearsal;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
@@ -30,6 +32,13 @@ final class SheetPainter {
     private static final Color QUIET = Color.web("#51636A");
     private static final Color SIGNAL = Color.web("#B52B18");
     private static final Color HALO = Color.web("#FFFDF7");
+
+    /** Where nothing is printed: no colour that anybody would print. */
+    private static final Color BARE = Color.web("#F29A86");
+
+    /** Blades drift so far, mm (common practice, no source). */
+    private static final double PRACTICE_MM = 0.5;
+
     private static final Color RIM = Color.web("#51636A", 0.55);
     private static final Color CUT = Color.web(StickerPlan.KISS_COLOUR.hex());
     private static final Color THROUGH = Color.web(StickerPlan.THROUGH_COLOUR.hex());
@@ -109,6 +118,84 @@ final class SheetPainter {
                 pin(sheet, one);
             }
         }
+    }
+
+    /** The stickers as they come out, numbered in the order in which they are cut. */
+    void cutOut(SheetRehearsal rehearsal, SheetLayout layout, Image ground, Point drift) {
+        StickerSheet sheet = rehearsal.sheet();
+        g.save();
+        g.setGlobalAlpha(0.3);
+        page(layout, ground);
+        sheet.nest().laid().forEach(one -> face(sheet, one, true));
+        g.restore();
+        g.save();
+        g.beginPath();
+        for (CutPath tip : rehearsal.run().tips()) {
+            if (!tip.through()) {
+                ring(tip, drift);
+            }
+        }
+        g.clip();
+        g.setFill(BARE);
+        g.fillRect(left, top, scale * layout.widthMm(), scale * layout.heightMm());
+        if (ground != null) {
+            g.drawImage(ground, left, top, scale * layout.widthMm(), scale * layout.heightMm());
+        }
+        sheet.nest().laid().forEach(one -> face(sheet, one, true));
+        g.restore();
+        g.setStroke(INK);
+        g.setLineWidth(1.2);
+        for (CutPath tip : rehearsal.run().tips()) {
+            g.beginPath();
+            ring(tip, drift);
+            g.setLineDashes(tip.through() ? new double[] {2, 4} : null);
+            g.stroke();
+        }
+        g.setLineDashes(null);
+        g.setStroke(SIGNAL);
+        g.setLineWidth(2);
+        for (Point at : rehearsal.run().lifting()) {
+            g.strokeOval(x(at.x()) - 8, y(at.y()) - 8, 16, 16);
+        }
+        List<Integer> order = rehearsal.order();
+        for (int k = 0; k < order.size(); k++) {
+            Laid one = sheet.nest().laid().get(order.get(k));
+            boolean bad = rehearsal.margins().get(order.get(k)).leastMm() < PRACTICE_MM;
+            number(k + 1, one.xMm(), one.yMm(), bad);
+        }
+    }
+
+    private void ring(CutPath tip, Point drift) {
+        List<Point> points = tip.points();
+        double lastX = Double.NaN;
+        double lastY = Double.NaN;
+        for (int i = 0; i < points.size(); i++) {
+            double px = x(points.get(i).x() + drift.x());
+            double py = y(points.get(i).y() + drift.y());
+            if (i == 0) {
+                g.moveTo(px, py);
+            } else if (Math.hypot(px - lastX, py - lastY) > 0.4 || i == points.size() - 1) {
+                g.lineTo(px, py);
+            } else {
+                continue;
+            }
+            lastX = px;
+            lastY = py;
+        }
+    }
+
+    /** A number in a disc; one that bears too little drift in the colour of what stops a job. */
+    private void number(int number, double xMm, double yMm, boolean bad) {
+        g.setFill(HALO);
+        g.fillOval(x(xMm) - 12, y(yMm) - 12, 24, 24);
+        g.setStroke(bad ? SIGNAL : INK);
+        g.setLineWidth(bad ? 2.5 : 1.2);
+        g.strokeOval(x(xMm) - 12, y(yMm) - 12, 24, 24);
+        g.setFill(bad ? SIGNAL : INK);
+        g.setFont(Font.font("Lato Semibold", 12));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(String.valueOf(number), x(xMm), y(yMm));
     }
 
     private void face(StickerSheet sheet, Laid one, boolean bleedSeen) {

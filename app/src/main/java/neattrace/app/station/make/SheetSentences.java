@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -40,8 +39,6 @@ final class SheetSentences extends VBox {
     private final Button improve;
     private final Button free;
     private final Hint pinned = new Hint("");
-    private final ChoiceField<Boolean> bleed;
-    private Consumer<Boolean> whenBleedSeen = seen -> {};
     private GoodsFormat format = GoodsFormat.PDF;
     private List<GangSticker> shownStickers;
     private List<GangDrawing> shownDrawings;
@@ -82,6 +79,7 @@ final class SheetSentences extends VBox {
                                         sheet -> sheet.withLayout(sheet.layout().withGapMm(value)),
                                         GangWork.ARRANGE));
         gap.setId("sheet-gap");
+        pinned.setMinHeight(USE_PREF_SIZE);
         rows = Rows.ofCrowdedLines(this::remove);
         rows.setId("sheet-drawings");
         improve = Buttons.small("Look for better", "improve-sheet", desk::improve);
@@ -91,13 +89,6 @@ final class SheetSentences extends VBox {
                         "Free all",
                         "free-all",
                         () -> desk.change("All freed", GangSheet::unpinned, GangWork.NONE));
-        bleed =
-                new ChoiceField<>(
-                        "What is shown",
-                        List.of(true, false),
-                        seen -> seen ? "with its bleed" : "as it is cut out",
-                        seen -> whenBleedSeen.accept(seen));
-        bleed.setId("sheet-bleed");
         ChoiceField<GoodsFormat> formats =
                 new ChoiceField<>(
                         "Format",
@@ -122,14 +113,8 @@ final class SheetSentences extends VBox {
                                 improve,
                                 free),
                         pinned,
-                        new Sentence("It is shown", bleed, "."),
                         new Sentence("Write it as", formats, "."),
                         Buttons.small("Write the sheet …", "write-stickers", write));
-    }
-
-    /** Who is told whether the bleed is to be seen. */
-    void bleedSeen(Consumer<Boolean> when) {
-        whenBleedSeen = when;
     }
 
     /** The format that is chosen. */

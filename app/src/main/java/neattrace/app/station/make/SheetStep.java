@@ -26,12 +26,14 @@ import neattrace.gang.GangFile;
 import neattrace.gang.GangPlace;
 import neattrace.gang.GangSheet;
 import neattrace.gang.GangWork;
+import neattrace.geom.Point;
 import neattrace.goods.sheet.SheetPlan;
 import neattrace.goods.sheet.StickerSheet;
 import neattrace.inspection.GangInspection;
 import neattrace.job.file.JobFile;
 import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureReader;
+import neattrace.standin.cutter.SheetRehearsal;
 
 /** Several drawings and copies on one sheet: which, how they lie, and the sheet's files. */
 final class SheetStep implements Step {
@@ -49,16 +51,10 @@ final class SheetStep implements Step {
     SheetStep(Bench bench) {
         this.bench = bench;
         this.desk = bench.workspace().sheetDesk();
-        this.view =
-                new SheetView(
-                        bench.workspace().press(),
-                        this::laid,
-                        desk.underProperty()::set,
-                        desk.scaleProperty()::set);
+        this.view = new SheetView(bench.workspace().press(), this::laid, desk.underProperty()::set);
         view.setVisible(false);
         view.setManaged(false);
         sentences = new SheetSentences(desk, this::addDrawings, this::addThis, this::choose);
-        sentences.bleedSeen(view::setBleedSeen);
         without = without();
         desk.knownProperty().addListener((property, before, now) -> tell(now));
         desk.historyProperty().addListener(property -> show());
@@ -273,6 +269,11 @@ final class SheetStep implements Step {
             sentences.show(desk.sheet(), known);
         }
         bench.refresh();
+    }
+
+    /** Shows what comes out of the cutter; null for the sheet as it is planned. */
+    void rehearse(SheetRehearsal rehearsal, Point drift) {
+        view.rehearse(rehearsal, drift);
     }
 
     /** A finding is looked at. */

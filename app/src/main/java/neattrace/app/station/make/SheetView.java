@@ -7,10 +7,12 @@ import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
@@ -31,6 +33,7 @@ import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.SheetPlan;
 import neattrace.press.PressProfile;
 import neattrace.print.PrintPlan;
+import neattrace.standin.cutter.SheetRehearsal;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -44,7 +47,7 @@ final class SheetView extends Region {
     private static final double MARGIN_PX = 26;
 
     /** Below the sheet its measures are told. */
-    private static final double TOLD_PX = 30;
+    private static final double TOLD_PX = 30 + MakeBar.roomPx() - 26;
 
     private static final double TURN_DEGREES = 5;
 
@@ -56,7 +59,6 @@ final class SheetView extends Region {
     private final PressProfile press;
     private final BiConsumer<Integer, GangPlace> whenLaid;
     private final Consumer<String> tell;
-    private final DoubleConsumer tellScale;
     private final PauseTransition turning = new PauseTransition(PAUSE);
     private SheetDesk.Known known;
     private Image ground;
@@ -65,7 +67,9 @@ final class SheetView extends Region {
     private boolean trueSize;
     private boolean bleedSeen = true;
     private Finding finding;
-    private double scale = 1;
+    private SheetRehearsal rehearsal;
+    private Point drift;
+    private final DoubleProperty scale = new SimpleDoubleProperty(1);
     private double left;
     private double top;
 
@@ -82,15 +86,9 @@ final class SheetView extends Region {
      *
      * @param whenLaid told of a place, by its number, that was laid elsewhere or pinned
      * @param tell told about the sticker in hand
-     * @param tellScale told how many pixels a mm has
      */
-    SheetView(
-            PressProfile press,
-            BiConsumer<Integer, GangPlace> whenLaid,
-            Consumer<String> tell,
-            DoubleConsumer tellScale) {
+    SheetView(PressProfile press, BiConsumer<Integer, GangPlace> whenLaid, Consumer<String> tell) {
         this.tell = tell;
-        this.tellScale = tellScale;
         this.press = press;
         this.whenLaid = whenLaid;
         setId("sheet-of-stickers");
@@ -115,6 +113,11 @@ final class SheetView extends Region {
             fit();
             draw();
         }
+    }
+
+    /** How large it is shown, pixels for each mm. */
+    ReadOnlyDoubleProperty scaleProperty() {
+        return scale;
     }
 
     /** Shows a sheet; null for none. */
@@ -163,6 +166,13 @@ final class SheetView extends Region {
         draw();
     }
 
+    /** Shows what comes out of the cutter; null for the sheet as it is planned. */
+    void rehearse(SheetRehearsal next, Point by) {
+        rehearsal = next;
+        drift = by;
+        draw();
+    }
+
     /** Points out what is looked at; null for nothing. */
     void point(Finding what) {
         finding = what;
@@ -188,9 +198,8 @@ final class SheetView extends Region {
         double next = trueSize ? Screen.getPrimary().getDpi() / 25.4 : Math.max(0.05, room);
         left = Math.rint((getWidth() - next * layout.widthMm()) / 2);
         top = Math.rint((getHeight() - TOLD_PX - next * layout.heightMm()) / 2);
-        if (next != scale) {
-            scale = next;
-            tellScale.accept(next);
+        if (next != scale.get()) {
+            scale.set(next);
             ground = null;
             groundOf = null;
             faces.setScale(next);
@@ -209,7 +218,7 @@ final class SheetView extends Region {
         writtenOf = written;
         PrintPlan plan = SheetPlan.ground(known.laid(), press);
         Envelope all = new Envelope(0, layout.widthMm(), 0, layout.heightMm());
-        double at = scale;
+        double at = scale.get();
         CompletableFuture.supplyAsync(() -> SheetFaces.painted(plan, all, at, all))
                 .thenAccept(
                         pixels ->
@@ -218,7 +227,7 @@ final class SheetView extends Region {
                                             boolean newest =
                                                     layout.equals(groundOf)
                                                             && written.equals(writtenOf)
-                                                            && at == scale;
+                                                            && at == scale.get();
                                             if (newest) {
                                                 ground = pixels.image();
                                                 draw();
@@ -228,9 +237,14 @@ final class SheetView extends Region {
 
     private void draw() {
         SheetPainter painter =
-                new SheetPainter(canvas.getGraphicsContext2D(), scale, left, top, faces);
+                new SheetPainter(canvas.getGraphicsContext2D(), scale.get(), left, top, faces);
         painter.clear(canvas.getWidth(), canvas.getHeight());
         if (known == null) {
+            return;
+        }
+        if (rehearsal != null && rehearsal.sheet() == known.laid()) {
+            painter.cutOut(rehearsal, known.sheet().layout(), ground, drift);
+            painter.told(known, canvas.getHeight());
             return;
         }
         painter.page(known.sheet().layout(), ground);
@@ -261,7 +275,7 @@ final class SheetView extends Region {
     }
 
     private Point place(double x, double y) {
-        return new Point((x - left) / scale, (y - top) / scale);
+        return new Point((x - left) / scale.get(), (y - top) / scale.get());
     }
 
     private int at(Point place) {
@@ -277,7 +291,7 @@ final class SheetView extends Region {
 
     private void taken(MouseEvent event) {
         requestFocus();
-        if (known == null) {
+        if (known == null || rehearsal != null) {
             return;
         }
         lay();
@@ -307,7 +321,7 @@ final class SheetView extends Region {
     }
 
     private void scrolled(ScrollEvent event) {
-        if (known == null || event.getDeltaY() == 0) {
+        if (known == null || rehearsal != null || event.getDeltaY() == 0) {
             return;
         }
         int under = at(place(event.getX(), event.getY()));
@@ -414,6 +428,7 @@ final class SheetView extends Region {
 
     private void pressed(KeyEvent event) {
         if (known == null
+                || rehearsal != null
                 || known.laid().nest().laid().isEmpty()
                 || event.isShortcutDown() && !isArrow(event)) {
             return;
@@ -492,6 +507,6 @@ final class SheetView extends Region {
 
     /** Where a place on the sheet is in the view, px. */
     Point toView(Point mm) {
-        return new Point(left + scale * mm.x(), top + scale * mm.y());
+        return new Point(left + scale.get() * mm.x(), top + scale.get() * mm.y());
     }
 }

@@ -24,20 +24,34 @@ record StickerPicture(int[] argb, int width, int height, double scale, double le
 
     /** Paints one; takes its time. */
     static StickerPicture of(MadeSticker made, int width, int height, double marginPx) {
-        StickerPicture bare = place(made, width, height, marginPx);
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
+        return place(made, width, height, marginPx).painted(made, width, height);
+    }
+
+    /** The same with its pixels, in a room as large as some pixels; takes its time. */
+    StickerPicture painted(MadeSticker made, int wide, int high) {
+        BufferedImage image = new BufferedImage(wide, high, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D graphics = image.createGraphics();
-        AffineTransform map =
-                new AffineTransform(bare.scale, 0, 0, bare.scale, bare.left, bare.top);
-        made.painter()
-                .paint(graphics, map, new Rectangle2D.Double(0, 0, width, height), true, true);
+        AffineTransform map = new AffineTransform(scale, 0, 0, scale, left, top);
+        made.painter().paint(graphics, map, new Rectangle2D.Double(0, 0, wide, high), true, true);
         graphics.dispose();
-        int[] argb = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
-        return new StickerPicture(argb, width, height, bare.scale, bare.left, bare.top);
+        int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        return new StickerPicture(pixels, wide, high, scale, left, top);
+    }
+
+    /** The same about the same middle at another scale. */
+    StickerPicture at(double other) {
+        double k = other / scale;
+        return new StickerPicture(
+                argb,
+                width,
+                height,
+                other,
+                width / 2.0 + k * (left - width / 2.0),
+                height / 2.0 + k * (top - height / 2.0));
     }
 
     /** Where it lies, without its pixels. */
-    static StickerPicture place(MadeSticker made, int width, int height, double marginPx) {
+    static StickerPicture place(MadeSticker made, double width, double height, double marginPx) {
         Envelope all = made.sticker().area().getEnvelopeInternal();
         if (all.isNull()) {
             all = new Envelope(0, made.plan().widthMm(), 0, made.plan().heightMm());
@@ -53,8 +67,8 @@ record StickerPicture(int[] argb, int width, int height, double scale, double le
                                 (height - 2 * marginPx) / all.getHeight()));
         return new StickerPicture(
                 new int[0],
-                width,
-                height,
+                (int) width,
+                (int) height,
                 scale,
                 width / 2.0 - scale * all.centre().x,
                 height / 2.0 - scale * all.centre().y);

@@ -26,20 +26,22 @@ import neattrace.press.Cmyk;
 final class StickerSentences extends VBox {
 
     private final Bench bench;
-    private final Consumer<Boolean> bleedSeen;
     private final Button letGo;
     private final Button write;
     private final Hint facts = new Hint("");
-    private final Hint told = new Hint("");
+    private final Hint pulling =
+            new Hint(
+                    "Drag the line to pull it about; it stays there. By keys: . and , go along it,"
+                            + " arrows pull.");
     private final List<Consumer<Job>> shows = new ArrayList<>();
     private GoodsFormat format = GoodsFormat.SVG;
     private int shownId = -1;
 
-    StickerSentences(
-            Bench bench, Consumer<Boolean> bleedSeen, Runnable whenLetGo, Runnable whenWritten) {
+    StickerSentences(Bench bench, Runnable whenLetGo, Runnable whenWritten) {
         super(6);
         this.bench = bench;
-        this.bleedSeen = bleedSeen;
+        facts.setMinHeight(USE_PREF_SIZE);
+        pulling.setMinHeight(USE_PREF_SIZE);
         this.letGo = Buttons.small("Undo all pulls", "let-go", whenLetGo);
         this.write = Buttons.small("Write the sticker …", "write-sticker", whenWritten);
     }
@@ -62,9 +64,6 @@ final class StickerSentences extends VBox {
 
     /** Tells what was measured of a sticker. */
     void tell(MadeSticker made) {
-        told.setText(String.join(" ", made.told()));
-        told.setVisible(!made.told().isEmpty());
-        told.setManaged(told.isVisible());
         facts.setText(made.facts().cuts().isEmpty() ? "" : words(made.facts().cuts().get(0)));
     }
 
@@ -115,12 +114,8 @@ final class StickerSentences extends VBox {
                                 "The backing reaches",
                                 field(set.backing()),
                                 "beyond; at 0 all is cut through."),
-                        new Sentence("It is shown", bleed(), "."),
                         facts,
-                        told,
-                        new Hint(
-                                "Drag the line to pull it about; it stays there. By keys: . and ,"
-                                        + " go along it, arrows pull."),
+                        pulling,
                         letGo,
                         new Sentence("Write it as", formats(), "."),
                         write);
@@ -150,19 +145,6 @@ final class StickerSentences extends VBox {
 
     private static WantedGoods inBorder(WantedGoods goods, Cmyk build) {
         return goods.withSticker(goods.sticker().withBorder(build));
-    }
-
-    private ChoiceField<Boolean> bleed() {
-        ChoiceField<Boolean> bleed =
-                new ChoiceField<>(
-                        "What is shown",
-                        List.of(true, false),
-                        seen -> seen ? "with its bleed" : "as it is cut out",
-                        bleedSeen);
-        bleed.setId("show-bleed");
-        bleed.show(true);
-        bleedSeen.accept(true);
-        return bleed;
     }
 
     private ChoiceField<GoodsFormat> formats() {

@@ -20,6 +20,7 @@ import neattrace.app.work.Shown;
 import neattrace.export.GoodsFormat;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
+import neattrace.finding.Finding;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.goods.cut.Pull;
@@ -45,17 +46,22 @@ final class StickerStep implements Step {
         this.bench = bench;
         this.view = new ThingView(this::pulled);
         view.setVisible(false);
-        sentences = new StickerSentences(bench, view::setBleedSeen, this::letGo, this::choose);
+        sentences = new StickerSentences(bench, this::letGo, this::choose);
     }
 
     /** The finished thing, which lies over the table. */
-    Node view() {
+    ThingView view() {
         return view;
     }
 
     /** The sticker as it stands; null if there is none. */
     ReadOnlyObjectProperty<MadeSticker> madeProperty() {
         return made.getReadOnlyProperty();
+    }
+
+    /** Points a finding out; null for none. */
+    void point(Finding finding) {
+        view.point(finding);
     }
 
     /** Shows a piece as it comes out; null for the sticker itself. */
@@ -98,9 +104,7 @@ final class StickerStep implements Step {
 
     @Override
     public String state(Shown shown) {
-        return wanted(shown.drawing().job())
-                .map(one -> one.goods().size())
-                .orElse("not in the brief");
+        return wanted(shown.drawing().job()).map(one -> one.goods().size()).orElse("none yet");
     }
 
     @Override

@@ -5,6 +5,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineJoin;
+import neattrace.finding.Place;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
@@ -182,6 +183,19 @@ final class ThingPainter {
             g.moveTo(x(xMm), y(yMm));
         } else {
             g.lineTo(x(xMm), y(yMm));
+        }
+    }
+
+    /** What is looked at, mm on the drawing's page, which is so many times as large here. */
+    void finding(Place place, double factor) {
+        double width = Math.max(16, scale * factor * place.widthMm() + 10);
+        double height = Math.max(16, scale * factor * place.heightMm() + 10);
+        double middleX = x(factor * place.at().x());
+        double middleY = y(factor * place.at().y());
+        for (int pass = 0; pass < 2; pass++) {
+            g.setStroke(pass == 0 ? HALO : Color.web("#B52B18"));
+            g.setLineWidth(pass == 0 ? 6 : 2.5);
+            g.strokeRoundRect(middleX - width / 2, middleY - height / 2, width, height, 8, 8);
         }
     }
 

@@ -5,13 +5,18 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
+import javafx.stage.Screen;
 import javafx.util.Duration;
+import neattrace.finding.Finding;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
 import neattrace.goods.cut.Pull;
@@ -37,8 +42,10 @@ final class ThingView extends Region {
     private MadeSticker made;
     private Image picture;
     private Rehearsal rehearsal;
+    private Finding finding;
+    private boolean trueSize;
     private boolean bleedSeen = true;
-    private double scale = 1;
+    private final DoubleProperty scale = new SimpleDoubleProperty(1);
     private double left;
     private double top;
     private Point from;
@@ -169,6 +176,23 @@ final class ThingView extends Region {
         draw();
     }
 
+    /** How large it is shown, pixels for each mm. */
+    ReadOnlyDoubleProperty scaleProperty() {
+        return scale;
+    }
+
+    /** As large as it will be, or as there is room for. */
+    void turnTrueSize() {
+        trueSize = !trueSize;
+        paint();
+    }
+
+    /** Points a finding out; null for none. */
+    void point(Finding what) {
+        finding = what;
+        draw();
+    }
+
     /** Whether what lies beyond the cut is seen. */
     void setBleedSeen(boolean seen) {
         bleedSeen = seen;
@@ -183,16 +207,21 @@ final class ThingView extends Region {
         MadeSticker of = made;
         int width = (int) getWidth();
         int height = (int) getHeight();
-        StickerPicture place = StickerPicture.place(of, width, height, MARGIN_PX);
-        scale = place.scale();
+        StickerPicture bare = StickerPicture.place(of, width, height - MakeBar.roomPx(), MARGIN_PX);
+        StickerPicture place = trueSize ? bare.at(Screen.getPrimary().getDpi() / 25.4) : bare;
+        scale.set(place.scale());
         left = place.left();
         top = place.top();
-        CompletableFuture.supplyAsync(() -> StickerPicture.of(of, width, height, MARGIN_PX))
+        CompletableFuture.supplyAsync(() -> place.painted(of, width, height))
                 .thenAccept(
                         painted ->
                                 Platform.runLater(
                                         () -> {
-                                            if (of == made && width == (int) getWidth()) {
+                                            boolean newest =
+                                                    of == made
+                                                            && width == (int) getWidth()
+                                                            && place.scale() == scale.get();
+                                            if (newest) {
                                                 picture = painted.image();
                                                 draw();
                                             }
@@ -200,7 +229,7 @@ final class ThingView extends Region {
     }
 
     private Point place(MouseEvent event) {
-        return new Point((event.getX() - left) / scale, (event.getY() - top) / scale);
+        return new Point((event.getX() - left) / scale.get(), (event.getY() - top) / scale.get());
     }
 
     private void draw() {
@@ -209,12 +238,15 @@ final class ThingView extends Region {
         if (made == null || picture == null) {
             return;
         }
-        ThingPainter painter = new ThingPainter(g, made, picture, scale, left, top);
+        ThingPainter painter = new ThingPainter(g, made, picture, scale.get(), left, top);
         if (rehearsal != null && rehearsal.of() == made) {
             painter.cutOut(rehearsal);
             return;
         }
         painter.sticker(bleedSeen);
+        if (finding != null) {
+            finding.place().ifPresent(place -> painter.finding(place, made.factor()));
+        }
         if (from != null) {
             painter.pull(from, to);
         }
@@ -229,7 +261,7 @@ final class ThingView extends Region {
         }
         Point at = place(event);
         Point nearest = nearest(at);
-        if (nearest != null && scale * nearest.distance(at) <= NEAR_PX) {
+        if (nearest != null && scale.get() * nearest.distance(at) <= NEAR_PX) {
             from = nearest;
             to = at;
             draw();
@@ -271,7 +303,7 @@ final class ThingView extends Region {
     }
 
     private void released(MouseEvent event) {
-        if (from != null && from.distance(to) * scale > 3) {
+        if (from != null && from.distance(to) * scale.get() > 3) {
             whenPulled.accept(new Pull(from, to).scaled(1 / made.factor()));
         }
         from = null;
