@@ -47,7 +47,12 @@ public final class JobState {
                             ObjectNode on = root.putObject("on");
                             GoodsJson.write(one.goods().withName("goods"), on);
                             on.put("weightsKept", one.weightsKept());
-                            StickerJson.write(one.sticker(), on.putObject("sticker"));
+                            ObjectNode sticker = on.putObject("sticker");
+                            StickerJson.write(one.sticker(), sticker);
+                            // What was written before there were such decisions is still the same.
+                            if (one.sticker().pieces().isEmpty()) {
+                                sticker.remove("pieces");
+                            }
                         });
         try {
             byte[] hash =

@@ -3,8 +3,10 @@ package neattrace.standin.cutter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import neattrace.export.GoodsFormat;
 import neattrace.geom.Point;
 import neattrace.goods.cut.StickerRecipe;
@@ -123,19 +125,31 @@ public record SheetRehearsal(
         return area.getBoundary().distance(area.getFactory().createPoint(at)) < SAME_MM;
     }
 
-    /** The numbers of the stickers in the order in which they are cut. */
-    public List<Integer> order() {
-        List<Integer> order = new ArrayList<>();
+    /**
+     * A sticker that is cut.
+     *
+     * @param laid its number among those that lie on the sheet
+     * @param from where the blade comes down
+     */
+    public record Turn(int laid, Point from) {}
+
+    /** The stickers in the order in which they are cut, each where its first cut begins. */
+    public List<Turn> turns() {
+        List<Turn> turns = new ArrayList<>();
+        Set<Integer> known = new HashSet<>();
         for (CutPath cut : cuts) {
             for (int i = 0; i < sheet.nest().laid().size() && !cut.through(); i++) {
                 Laid one = sheet.nest().laid().get(i);
-                if (!order.contains(i)
-                        && isOf(cut, sheet.placed(one, sheet.item(one).sticker().area()))) {
-                    order.add(i);
+                boolean first =
+                        !known.contains(i)
+                                && isOf(cut, sheet.placed(one, sheet.item(one).sticker().area()));
+                if (first) {
+                    known.add(i);
+                    turns.add(new Turn(i, cut.start()));
                 }
             }
         }
-        return order;
+        return turns;
     }
 
     /** What was found, in plain sentences. */

@@ -50,7 +50,10 @@ public final class StandInCutter {
             travel += at.distance(cut.start());
             List<Point> run = overcut(cut, settings.overcutMm());
             tips.add(new CutPath(cut.through(), tip(run, settings)));
-            lifting(cut, settings.bladeOffsetMm(), lifting);
+            // Where the backing is cut as well, the vinyl turns with it.
+            if (!cut.through()) {
+                lifting(cut, settings.bladeOffsetMm(), lifting);
+            }
             seconds += new CutPath(false, run).lengthMm() / settings.speedMmPerS();
             seconds += 2 * settings.liftSeconds();
             at = run.get(run.size() - 1);

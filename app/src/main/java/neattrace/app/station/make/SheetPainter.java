@@ -36,6 +36,11 @@ final class SheetPainter {
     /** Where nothing is printed: no colour that anybody would print. */
     private static final Color BARE = Color.web("#F29A86");
 
+    private static final Color VEIL = Color.web("#E4E0D8", 0.7);
+
+    /** Stickers farther away are not seen within a cut, bleed and drift and all. */
+    private static final double NEIGHBOUR_MM = 60;
+
     /** Blades drift so far, mm (common practice, no source). */
     private static final double PRACTICE_MM = 0.5;
 
@@ -120,29 +125,19 @@ final class SheetPainter {
         }
     }
 
-    /** The stickers as they come out, numbered in the order in which they are cut. */
+    /** The stickers as they come out, numbered where the blade comes down on them in turn. */
     void cutOut(SheetRehearsal rehearsal, SheetLayout layout, Image ground, Point drift) {
         StickerSheet sheet = rehearsal.sheet();
-        g.save();
-        g.setGlobalAlpha(0.3);
+        // What is left of the sheet is veiled.
         page(layout, ground);
         sheet.nest().laid().forEach(one -> face(sheet, one, true));
-        g.restore();
-        g.save();
-        g.beginPath();
+        g.setFill(VEIL);
+        g.fillRect(left - 4, top - 4, scale * layout.widthMm() + 8, scale * layout.heightMm() + 8);
         for (CutPath tip : rehearsal.run().tips()) {
             if (!tip.through()) {
-                ring(tip, drift);
+                piece(sheet, layout, ground, tip, drift);
             }
         }
-        g.clip();
-        g.setFill(BARE);
-        g.fillRect(left, top, scale * layout.widthMm(), scale * layout.heightMm());
-        if (ground != null) {
-            g.drawImage(ground, left, top, scale * layout.widthMm(), scale * layout.heightMm());
-        }
-        sheet.nest().laid().forEach(one -> face(sheet, one, true));
-        g.restore();
         g.setStroke(INK);
         g.setLineWidth(1.2);
         for (CutPath tip : rehearsal.run().tips()) {
@@ -157,12 +152,35 @@ final class SheetPainter {
         for (Point at : rehearsal.run().lifting()) {
             g.strokeOval(x(at.x()) - 8, y(at.y()) - 8, 16, 16);
         }
-        List<Integer> order = rehearsal.order();
-        for (int k = 0; k < order.size(); k++) {
-            Laid one = sheet.nest().laid().get(order.get(k));
-            boolean bad = rehearsal.margins().get(order.get(k)).leastMm() < PRACTICE_MM;
-            number(k + 1, one.xMm(), one.yMm(), bad);
+        int count = 0;
+        for (SheetRehearsal.Turn turn : rehearsal.turns()) {
+            boolean bad = rehearsal.margins().get(turn.laid()).leastMm() < PRACTICE_MM;
+            number(++count, turn.from().x() + drift.x(), turn.from().y() + drift.y(), bad);
         }
+    }
+
+    /** What lies within a cut: what is printed there, and bare vinyl where nothing is. */
+    private void piece(
+            StickerSheet sheet, SheetLayout layout, Image ground, CutPath tip, Point drift) {
+        double width = scale * layout.widthMm();
+        double height = scale * layout.heightMm();
+        g.save();
+        g.beginPath();
+        ring(tip, drift);
+        g.clip();
+        g.setFill(layout.ground().total() > 0 ? BARE : Color.WHITE);
+        g.fillRect(left, top, width, height);
+        if (ground != null) {
+            g.drawImage(ground, left, top, width, height);
+        }
+        Envelope box = new Envelope();
+        tip.points().forEach(at -> box.expandToInclude(at.x(), at.y()));
+        for (Laid one : sheet.nest().laid()) {
+            if (sheet.nest().shape(one).getEnvelopeInternal().distance(box) < NEIGHBOUR_MM) {
+                face(sheet, one, true);
+            }
+        }
+        g.restore();
     }
 
     private void ring(CutPath tip, Point drift) {
@@ -182,15 +200,16 @@ final class SheetPainter {
             lastX = px;
             lastY = py;
         }
+        g.closePath();
     }
 
     /** A number in a disc; one that bears too little drift in the colour of what stops a job. */
     private void number(int number, double xMm, double yMm, boolean bad) {
         g.setFill(HALO);
-        g.fillOval(x(xMm) - 12, y(yMm) - 12, 24, 24);
+        g.fillOval(x(xMm) - 10, y(yMm) - 10, 20, 20);
         g.setStroke(bad ? SIGNAL : INK);
         g.setLineWidth(bad ? 2.5 : 1.2);
-        g.strokeOval(x(xMm) - 12, y(yMm) - 12, 24, 24);
+        g.strokeOval(x(xMm) - 10, y(yMm) - 10, 20, 20);
         g.setFill(bad ? SIGNAL : INK);
         g.setFont(Font.font("Lato Semibold", 12));
         g.setTextAlign(TextAlignment.CENTER);
