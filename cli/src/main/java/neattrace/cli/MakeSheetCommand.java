@@ -95,7 +95,7 @@ final class MakeSheetCommand implements Callable<Integer> {
     @Option(
             names = "--turns",
             paramLabel = "N",
-            defaultValue = "24",
+            defaultValue = "72",
             description = "In how many directions a sticker may lie, evenly round; 1 for as drawn.")
     private int turns;
 
@@ -220,6 +220,7 @@ final class MakeSheetCommand implements Callable<Integer> {
     private SheetLayout layout() throws IOException {
         SheetLayout on = layout == null ? SheetLayout.USUAL : LayoutFile.open(layout);
         try {
+            on = on.withInks(stickers.inks(on.inks()));
             on = page == null ? on : sized(on);
             on = gapMm == null ? on : on.withGapMm(gapMm);
             return rimMm == null ? on : on.withRimMm(rimMm);

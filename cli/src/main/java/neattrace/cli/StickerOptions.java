@@ -5,6 +5,7 @@ import java.util.Locale;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Sizing;
+import neattrace.goods.cut.CutInks;
 import neattrace.goods.cut.CutRecipe;
 import neattrace.goods.cut.Loose;
 import neattrace.goods.cut.StickerRecipe;
@@ -39,6 +40,18 @@ final class StickerOptions {
             description = "Pieces too far away to share the cut; as the job says, or own.")
     private String loose;
 
+    @Option(
+            names = "--cut-ink",
+            paramLabel = "NAME",
+            description = "What cuts through the face are called in PDF; Cut.")
+    private String cutInk;
+
+    @Option(
+            names = "--through-ink",
+            paramLabel = "NAME",
+            description = "The same for cuts through the backing; Cut through.")
+    private String throughInk;
+
     @Option(names = "--holes", description = "Cut out holes as well.")
     private boolean holes;
 
@@ -50,11 +63,18 @@ final class StickerOptions {
     WantedGoods wanted(CommandSpec spec, Job job, GoodsKind kind) {
         WantedGoods wanted = GoodsSticker.wanted(job, kind);
         try {
+            StickerRecipe own = wanted.sticker();
             return wanted.withGoods(goods(wanted.goods()))
-                    .withSticker(wanted.sticker().withCut(cut(wanted.sticker().cut())));
+                    .withSticker(own.withCut(cut(own.cut())).withInks(inks(own.inks())));
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), e.getMessage() + ".");
         }
+    }
+
+    /** The names that are given, in place of others. */
+    CutInks inks(CutInks own) {
+        CutInks inks = cutInk == null ? own : own.withKiss(cutInk);
+        return throughInk == null ? inks : inks.withThrough(throughInk);
     }
 
     private Goods goods(Goods wanted) {

@@ -29,13 +29,17 @@ public record Colorant(String name, Kind kind) {
     public static final Colorant WHITE = new Colorant("White", Kind.UNDERBASE);
     public static final Colorant GLOSS = new Colorant("Varnish", Kind.VARNISH);
     public static final Colorant CUT = new Colorant("Cut", Kind.TECHNICAL);
-    public static final Colorant CUT_THROUGH = new Colorant("Cut through", Kind.TECHNICAL);
     public static final Colorant FOLD = new Colorant("Fold", Kind.TECHNICAL);
     public static final Colorant GUIDE = new Colorant("Guide", Kind.TECHNICAL);
 
     /** An ink of its own. */
     public static Colorant spot(String name) {
         return new Colorant(name, Kind.SPOT);
+    }
+
+    /** A mark for machines, as they call it. */
+    public static Colorant technical(String name) {
+        return new Colorant(name, Kind.TECHNICAL);
     }
 
     /** Whether it is seen on the finished thing. */

@@ -24,6 +24,8 @@ public final class CutLine {
     /** So many for each 100 mm at most. */
     public static final double MOST_CURVES = 12;
 
+    private static final int AT_A_TIME = 2;
+
     /** A ring as short as may be still takes so many. */
     private static final int FEWEST = 4;
 
@@ -53,14 +55,17 @@ public final class CutLine {
             return List.of();
         }
         Geometry additions = BladeRules.additions(silhouette, recipe);
-        Attempt best = null;
-        for (Evenness evenness : Evenness.ALL) {
-            Attempt attempt = attempt(silhouette, recipe, additions, pulls, evenness);
-            if (best == null || attempt.faults < best.faults) {
-                best = attempt;
-            }
-            if (best.faults == 0) {
-                break;
+        List<Evenness> ways = List.of(Evenness.ALL);
+        Attempt best = attempt(silhouette, recipe, additions, pulls, ways.get(0));
+        // What is not even enough at once is tried several ways at a time.
+        for (int i = 1; i < ways.size() && best.faults > 0; i += AT_A_TIME) {
+            List<Evenness> some = ways.subList(i, Math.min(ways.size(), i + AT_A_TIME));
+            List<Attempt> tried =
+                    some.parallelStream()
+                            .map(one -> attempt(silhouette, recipe, additions, pulls, one))
+                            .toList();
+            for (Attempt attempt : tried) {
+                best = best.faults > 0 && attempt.faults < best.faults ? attempt : best;
             }
         }
         return best.cuts;

@@ -14,6 +14,7 @@ import neattrace.press.Cmyk;
  * @param carried whether beyond the art its edge's own colours run on, instead of the border's
  * @param backingMm how far its backing reaches beyond the cut; 0 to cut through all along it
  * @param pieces what becomes of single loose pieces, mm of the drawing's page
+ * @param inks what its cut lines are called in files of inks
  * @param pulls places of the cut line pulled elsewhere by hand, mm of the drawing's page
  */
 public record StickerRecipe(
@@ -24,12 +25,21 @@ public record StickerRecipe(
         boolean carried,
         double backingMm,
         List<LooseChoice> pieces,
+        CutInks inks,
         List<Pull> pulls) {
 
     /** As is usual for stickers of vinyl (common practice, no source). */
     public static final StickerRecipe USUAL =
             new StickerRecipe(
-                    CutRecipe.USUAL, true, new Cmyk(0, 0, 0, 0), 2, false, 3, List.of(), List.of());
+                    CutRecipe.USUAL,
+                    true,
+                    new Cmyk(0, 0, 0, 0),
+                    2,
+                    false,
+                    3,
+                    List.of(),
+                    CutInks.USUAL,
+                    List.of());
 
     /** No bleed and no backing reaches farther. */
     public static final double MOST_MM = 50;
@@ -70,34 +80,46 @@ public record StickerRecipe(
 
     public StickerRecipe withCut(CutRecipe value) {
         return new StickerRecipe(
-                value, enclosed, border, bleedMm, carried, backingMm, pieces, pulls);
+                value, enclosed, border, bleedMm, carried, backingMm, pieces, inks, pulls);
     }
 
     public StickerRecipe withEnclosed(boolean value) {
-        return new StickerRecipe(cut, value, border, bleedMm, carried, backingMm, pieces, pulls);
+        return new StickerRecipe(
+                cut, value, border, bleedMm, carried, backingMm, pieces, inks, pulls);
     }
 
     public StickerRecipe withBorder(Cmyk value) {
-        return new StickerRecipe(cut, enclosed, value, bleedMm, carried, backingMm, pieces, pulls);
+        return new StickerRecipe(
+                cut, enclosed, value, bleedMm, carried, backingMm, pieces, inks, pulls);
     }
 
     public StickerRecipe withBleedMm(double value) {
-        return new StickerRecipe(cut, enclosed, border, value, carried, backingMm, pieces, pulls);
+        return new StickerRecipe(
+                cut, enclosed, border, value, carried, backingMm, pieces, inks, pulls);
     }
 
     public StickerRecipe withCarried(boolean value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, value, backingMm, pieces, pulls);
+        return new StickerRecipe(
+                cut, enclosed, border, bleedMm, value, backingMm, pieces, inks, pulls);
     }
 
     public StickerRecipe withBackingMm(double value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, value, pieces, pulls);
+        return new StickerRecipe(
+                cut, enclosed, border, bleedMm, carried, value, pieces, inks, pulls);
     }
 
     public StickerRecipe withPulls(List<Pull> value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, backingMm, pieces, value);
+        return new StickerRecipe(
+                cut, enclosed, border, bleedMm, carried, backingMm, pieces, inks, value);
     }
 
     public StickerRecipe withPieces(List<LooseChoice> value) {
-        return new StickerRecipe(cut, enclosed, border, bleedMm, carried, backingMm, value, pulls);
+        return new StickerRecipe(
+                cut, enclosed, border, bleedMm, carried, backingMm, value, inks, pulls);
+    }
+
+    public StickerRecipe withInks(CutInks value) {
+        return new StickerRecipe(
+                cut, enclosed, border, bleedMm, carried, backingMm, pieces, value, pulls);
     }
 }

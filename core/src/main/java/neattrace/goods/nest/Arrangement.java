@@ -14,8 +14,10 @@ import java.util.stream.IntStream;
  */
 final class Arrangement {
 
-    /** How much more places far up count, share of full contact. */
+    /** How much more places far up count, share of full contact; those at the left a little. */
     private static final double UP = 0.25;
+
+    private static final double LEFT = 0.03;
 
     private final NestSheet sheet;
     private final Cells cells;
@@ -24,6 +26,11 @@ final class Arrangement {
     private final int asked;
     private final List<Laid> pinned;
     private final Map<Integer, Spot> spots = new TreeMap<>();
+
+    /** Where pieces are drawn to, besides to where they have most contact. */
+    private double towardsX = -LEFT;
+
+    private double towardsY = -UP;
 
     Arrangement(List<NestPiece> pieces, List<Laid> pinned, NestSheet sheet, int turns) {
         this.sheet = sheet;
@@ -94,6 +101,16 @@ final class Arrangement {
         return cells.room(pieces, pinned);
     }
 
+    /** The same in larger cells. */
+    Cells coarse(int times) {
+        return cells.coarse(times);
+    }
+
+    /** The sheet in larger cells. */
+    CellGrid room(Cells coarse) {
+        return coarse.room(pieces, pinned);
+    }
+
     /** One more copy; its number. */
     int copy(NestPiece piece) {
         pieces.add(piece);
@@ -113,6 +130,17 @@ final class Arrangement {
     void takeOff(int piece) {
         Spot spot = spots.remove(piece);
         grid.take(turned(piece)[spot.turn()].mask(), spot.x(), spot.y(), false);
+    }
+
+    /**
+     * Draws pieces that are laid from now on elsewhere than upwards.
+     *
+     * @param x to the right, by so much of full contact from one side of the sheet to the other
+     * @param y downwards
+     */
+    void draw(double x, double y) {
+        towardsX = x;
+        towardsY = y;
     }
 
     /** Lays a piece where it has most contact; false if there is no free place. */
@@ -158,8 +186,8 @@ final class Arrangement {
     }
 
     private Spot better(Spot best, Cells.Turned form, int x, int y, int turn) {
-        double up = 1 - (y + x / 8.0) / (grid.height + grid.width / 8.0);
-        double worth = grid.contact(form.near(), x, y) / form.beside() + UP * up;
+        double way = towardsX * x / grid.width + towardsY * y / grid.height;
+        double worth = grid.contact(form.near(), x, y) / form.beside() + way;
         return best == null || worth > best.worth() ? new Spot(x, y, turn, worth) : best;
     }
 

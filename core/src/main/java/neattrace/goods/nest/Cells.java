@@ -50,6 +50,19 @@ final class Cells {
         this.spareMm = sheet.gapMm() / 2 + mm * CORNER;
     }
 
+    /** The same in larger cells, with no more spare than the gap: for a quick look. */
+    private Cells(Cells fine, int times) {
+        this.sheet = fine.sheet;
+        this.turns = fine.turns;
+        this.mm = fine.mm * times;
+        this.spareMm = sheet.gapMm() / 2;
+    }
+
+    /** So many times as large cells. */
+    Cells coarse(int times) {
+        return new Cells(this, times);
+    }
+
     /** How large a cell is, mm. */
     double mm() {
         return mm;
@@ -69,7 +82,7 @@ final class Cells {
         Envelope sides = new Envelope(-mm, sheet.widthMm() + mm, -mm, sheet.heightMm() + mm);
         Envelope room = sheet.inside().getEnvelopeInternal();
         // A piece's cells cover it grown by the spare, and reach so far beyond it at least.
-        room.expandBy(Math.sqrt(spareMm * spareMm - mm * mm / 4) - mm);
+        room.expandBy(Math.sqrt(Math.max(0, spareMm * spareMm - mm * mm / 4)) - mm);
         Geometry free = factory.toGeometry(room);
         grid.take(Mask.of(factory.toGeometry(sides).difference(free), mm), 0, 0, true);
         for (Geometry kept : sheet.kept()) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -25,14 +26,25 @@ public final class Nester {
     /** Taken off and laid again in a round, at most. */
     private static final int MOST_TAKEN = 6;
 
+    /** One round of so many begins from scratch. */
+    private static final int FROM_SCRATCH = 4;
+
+    /** In a round pieces are drawn some way by so much of full contact at most. */
+    private static final double MOST_PULL = 0.4;
+
     /** Areas that differ by less are the same, mm2. */
     private static final double SAME = 1e-9;
 
     /** After so many rounds one more is squeezed in. */
-    private static final int SQUEEZE_EVERY = 60;
+    private static final int SQUEEZE_EVERY = 40;
 
     /** Moves for each piece in a squeeze. */
     private static final int MOVES_EACH = 20;
+
+    /** The same in larger cells, and how many times as large those are. */
+    private static final int ROUGH_MOVES_EACH = 150;
+
+    private static final int COARSE = 3;
 
     /** Not more copies are added. */
     private static final int MOST_COPIES = 2000;
@@ -112,10 +124,13 @@ public final class Nester {
     private List<Integer> again(List<Integer> left) {
         Arrangement.Moment before = now.moment();
         double worth = now.worth();
-        List<Integer> some = neighbours();
+        List<Integer> some = random.nextInt(FROM_SCRATCH) == 0 ? now.laid() : neighbours();
         some.forEach(now::takeOff);
         some.addAll(left);
         shuffle(some);
+        double to = 2 * Math.PI * random.nextDouble();
+        double pull = MOST_PULL * random.nextDouble();
+        now.draw(pull * Math.cos(to), pull * Math.sin(to));
         List<Integer> over = lay(some);
         fill();
         if (now.worth() >= worth - SAME) {
@@ -217,32 +232,63 @@ public final class Nester {
 
     /**
      * Moves all that lies there until one more fits; false, and nothing changed, if it does not.
+     * Larger cells tell soon how it might go; finer ones make sure.
      */
     private boolean squeeze(int more) {
         List<Integer> order = now.laid();
-        List<Squeeze.Member> members = new ArrayList<>();
-        for (int piece : order) {
-            members.add(new Squeeze.Member(masks(piece), now.spot(piece)));
-        }
         order.add(more);
+        List<Spot> start = new ArrayList<>();
+        now.laid().forEach(piece -> start.add(now.spot(piece)));
         CellGrid room = now.room();
-        members.add(
-                new Squeeze.Member(masks(more), new Spot(room.width / 2, room.height / 2, 0, 0)));
-        Squeeze squeeze = new Squeeze(room, members, random);
-        int[] moves = {MOVES_EACH * order.size()};
-        boolean done =
-                squeeze.run(
-                        () -> {
-                            progress.report("Arranging", 0);
-                            return moves[0]-- <= 0 || isOver();
-                        });
-        if (done) {
-            now.laid().forEach(now::takeOff);
-            for (int i = 0; i < order.size(); i++) {
-                now.put(order.get(i), squeeze.spot(i));
-            }
+        start.add(new Spot(room.width / 2, room.height / 2, 0, 0));
+        List<Spot> rough = rough(order, start);
+        List<Squeeze.Member> members = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            members.add(new Squeeze.Member(masks(order.get(i)), rough.get(i)));
         }
-        return done;
+        Squeeze squeeze = new Squeeze(room, members, random);
+        if (!squeeze.run(over(MOVES_EACH * order.size()))) {
+            return false;
+        }
+        now.laid().forEach(now::takeOff);
+        for (int i = 0; i < order.size(); i++) {
+            now.put(order.get(i), squeeze.spot(i));
+        }
+        return true;
+    }
+
+    /** Where they would lie in larger cells, whether or not all fit there. */
+    private List<Spot> rough(List<Integer> order, List<Spot> start) {
+        Cells coarse = now.coarse(COARSE);
+        List<Squeeze.Member> members = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            Cells.Turned[] turned = coarse.of(now.pieces().get(order.get(i)));
+            Spot at = start.get(i);
+            members.add(
+                    new Squeeze.Member(
+                            Arrays.stream(turned).map(Cells.Turned::mask).toArray(Mask[]::new),
+                            new Spot(
+                                    Math.round((float) at.x() / COARSE),
+                                    Math.round((float) at.y() / COARSE),
+                                    at.turn(),
+                                    0)));
+        }
+        Squeeze squeeze = new Squeeze(now.room(coarse), members, random);
+        squeeze.run(over(ROUGH_MOVES_EACH * order.size()));
+        List<Spot> rough = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            Spot at = squeeze.spot(i);
+            rough.add(new Spot(COARSE * at.x(), COARSE * at.y(), at.turn(), 0));
+        }
+        return rough;
+    }
+
+    private BooleanSupplier over(int most) {
+        int[] moves = {most};
+        return () -> {
+            progress.report("Arranging", 0);
+            return moves[0]-- <= 0 || isOver();
+        };
     }
 
     private Mask[] masks(int piece) {

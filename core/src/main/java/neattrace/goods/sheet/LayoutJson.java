@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.goods.cut.CutInks;
 import neattrace.json.DamagedException;
 import neattrace.json.JsonFields;
 import neattrace.press.Cmyk;
@@ -24,6 +25,7 @@ public final class LayoutJson {
         write(layout.header(), root.putObject("header"));
         write(layout.footer(), root.putObject("footer"));
         root.put("shop", layout.shop());
+        root.put("cutInk", layout.inks().kiss()).put("throughInk", layout.inks().through());
         ArrayNode kept = root.putArray("keptOut");
         for (Envelope box : layout.kept()) {
             kept.addArray()
@@ -70,7 +72,16 @@ public final class LayoutJson {
                 strip(JsonFields.need(root, "header")),
                 strip(JsonFields.need(root, "footer")),
                 JsonFields.need(root, "shop").asText(),
-                kept);
+                kept,
+                inks(root));
+    }
+
+    /** Layouts kept before they had names for inks have the usual ones. */
+    private static CutInks inks(JsonNode root) {
+        CutInks usual = CutInks.USUAL;
+        return new CutInks(
+                root.path("cutInk").asText(usual.kiss()),
+                root.path("throughInk").asText(usual.through()));
     }
 
     private static Strip strip(JsonNode node) throws DamagedException {

@@ -2,6 +2,7 @@ package neattrace.goods.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.goods.cut.CutInks;
 import neattrace.goods.nest.NestSheet;
 import neattrace.press.Cmyk;
 import org.locationtech.jts.geom.Envelope;
@@ -22,6 +23,7 @@ import org.locationtech.jts.geom.GeometryFactory;
  * @param footer along the foot, with the shop line in its middle
  * @param shop what is written in the footer
  * @param kept places where no sticker may lie
+ * @param inks what its cut lines are called in files of inks
  */
 public record SheetLayout(
         String name,
@@ -33,7 +35,8 @@ public record SheetLayout(
         Strip header,
         Strip footer,
         String shop,
-        List<Envelope> kept) {
+        List<Envelope> kept,
+        CutInks inks) {
 
     /** A4 with no strips, as is usual for vinyl (common practice, no source). */
     public static final SheetLayout USUAL =
@@ -47,7 +50,8 @@ public record SheetLayout(
                     Strip.NONE,
                     Strip.NONE,
                     "",
-                    List.of());
+                    List.of(),
+                    CutInks.USUAL);
 
     /** Of what is written. */
     public static final int LONGEST = 200;
@@ -96,46 +100,51 @@ public record SheetLayout(
 
     public SheetLayout withSize(double width, double height) {
         return new SheetLayout(
-                name, width, height, rimMm, gapMm, ground, header, footer, shop, kept);
+                name, width, height, rimMm, gapMm, ground, header, footer, shop, kept, inks);
     }
 
     public SheetLayout withRimMm(double value) {
         return new SheetLayout(
-                name, widthMm, heightMm, value, gapMm, ground, header, footer, shop, kept);
+                name, widthMm, heightMm, value, gapMm, ground, header, footer, shop, kept, inks);
     }
 
     public SheetLayout withGapMm(double value) {
         return new SheetLayout(
-                name, widthMm, heightMm, rimMm, value, ground, header, footer, shop, kept);
+                name, widthMm, heightMm, rimMm, value, ground, header, footer, shop, kept, inks);
     }
 
     public SheetLayout withGround(Cmyk value) {
         return new SheetLayout(
-                name, widthMm, heightMm, rimMm, gapMm, value, header, footer, shop, kept);
+                name, widthMm, heightMm, rimMm, gapMm, value, header, footer, shop, kept, inks);
     }
 
     public SheetLayout withHeader(Strip value) {
         return new SheetLayout(
-                name, widthMm, heightMm, rimMm, gapMm, ground, value, footer, shop, kept);
+                name, widthMm, heightMm, rimMm, gapMm, ground, value, footer, shop, kept, inks);
     }
 
     public SheetLayout withFooter(Strip value) {
         return new SheetLayout(
-                name, widthMm, heightMm, rimMm, gapMm, ground, header, value, shop, kept);
+                name, widthMm, heightMm, rimMm, gapMm, ground, header, value, shop, kept, inks);
     }
 
     public SheetLayout withShop(String value) {
         return new SheetLayout(
-                name, widthMm, heightMm, rimMm, gapMm, ground, header, footer, value, kept);
+                name, widthMm, heightMm, rimMm, gapMm, ground, header, footer, value, kept, inks);
     }
 
     public SheetLayout withKept(List<Envelope> value) {
         return new SheetLayout(
-                name, widthMm, heightMm, rimMm, gapMm, ground, header, footer, shop, value);
+                name, widthMm, heightMm, rimMm, gapMm, ground, header, footer, shop, value, inks);
     }
 
     public SheetLayout withName(String value) {
         return new SheetLayout(
-                value, widthMm, heightMm, rimMm, gapMm, ground, header, footer, shop, kept);
+                value, widthMm, heightMm, rimMm, gapMm, ground, header, footer, shop, kept, inks);
+    }
+
+    public SheetLayout withInks(CutInks value) {
+        return new SheetLayout(
+                name, widthMm, heightMm, rimMm, gapMm, ground, header, footer, shop, kept, value);
     }
 }

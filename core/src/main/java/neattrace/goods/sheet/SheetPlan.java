@@ -60,8 +60,8 @@ public final class SheetPlan {
                 new PrintPage(sheet.title(), layout.widthMm(), layout.heightMm(), 0, placements)
                         .plan(press);
         List<PrintLayer> layers = new ArrayList<>(page.layers());
-        layers.add(StickerPlan.kiss(CutOrder.of(cuts)));
-        layers.add(StickerPlan.through(List.of(outline(layout))));
+        layers.add(StickerPlan.kiss(CutOrder.of(cuts), layout.inks()));
+        layers.add(StickerPlan.through(List.of(outline(layout)), layout.inks()));
         return page.with(layers);
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
+import neattrace.goods.cut.CutInks;
 import neattrace.goods.cut.CutLine;
 import neattrace.goods.cut.CutOrder;
 import neattrace.goods.cut.CutRecipe;
@@ -57,8 +58,9 @@ public final class StickerPlan {
         boolean through = sticker.recipe().backingMm() == 0;
         List<CubicLoop> along =
                 CutOrder.of(sticker.cuts().stream().map(cut -> cut.loops().toList()).toList());
-        layers.add(kiss(through ? List.of() : along));
-        layers.add(through(through ? along : backing(sticker)));
+        CutInks inks = sticker.recipe().inks();
+        layers.add(kiss(through ? List.of() : along, inks));
+        layers.add(through(through ? along : backing(sticker), inks));
         PrintPlan art = sticker.art();
         return new PrintPlan(art.title(), art.widthMm(), art.heightMm(), 0, layers, art.press());
     }
@@ -150,13 +152,13 @@ public final class StickerPlan {
     }
 
     /** What is cut through the face only. */
-    public static PrintLayer kiss(List<CubicLoop> lines) {
-        return cut(KISS, Colorant.CUT, KISS_COLOUR, lines);
+    public static PrintLayer kiss(List<CubicLoop> lines, CutInks inks) {
+        return cut(KISS, Colorant.technical(inks.kiss()), KISS_COLOUR, lines);
     }
 
     /** What is cut through everything. */
-    public static PrintLayer through(List<CubicLoop> lines) {
-        return cut(THROUGH, Colorant.CUT_THROUGH, THROUGH_COLOUR, lines);
+    public static PrintLayer through(List<CubicLoop> lines, CutInks inks) {
+        return cut(THROUGH, Colorant.technical(inks.through()), THROUGH_COLOUR, lines);
     }
 
     private static PrintLayer cut(

@@ -6,7 +6,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.List;
 import neattrace.goods.GoodsJson;
+import neattrace.goods.cut.CutInks;
 import neattrace.job.Job;
 
 /**
@@ -52,6 +54,9 @@ public final class JobState {
                             // What was written before there were such decisions is still the same.
                             if (one.sticker().pieces().isEmpty()) {
                                 sticker.remove("pieces");
+                            }
+                            if (one.sticker().inks().equals(CutInks.USUAL)) {
+                                sticker.remove(List.of("cutInk", "throughInk"));
                             }
                         });
         try {

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import neattrace.geom.Point;
+import neattrace.goods.cut.CutInks;
 import neattrace.goods.cut.CutRecipe;
 import neattrace.goods.cut.Loose;
 import neattrace.goods.cut.LooseChoice;
@@ -42,6 +43,7 @@ public final class StickerJson {
                     .put("y", one.at().y())
                     .put("as", one.as().key());
         }
+        node.put("cutInk", sticker.inks().kiss()).put("throughInk", sticker.inks().through());
         ArrayNode pulls = node.putArray("pulls");
         for (Pull pull : sticker.pulls()) {
             pulls.addArray()
@@ -75,6 +77,7 @@ public final class StickerJson {
         return StickerRecipe.USUAL
                 .withCut(cut)
                 .withPieces(pieces)
+                .withInks(new CutInks(text(node, "cutInk"), text(node, "throughInk")))
                 .withEnclosed(flag(node, "enclosed"))
                 .withCarried(flag(node, "carried"))
                 .withBackingMm(number(node, "backingMm"))

@@ -7,7 +7,10 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import neattrace.json.DamagedException;
 import neattrace.json.JsonFields;
 
-/** 9 to 10: what becomes of single loose pieces of a sticker, which were decided all at once. */
+/**
+ * 9 to 10: what becomes of single loose pieces of a sticker, which were decided all at once, and
+ * what its cuts are called.
+ */
 final class LooseLift implements Lift {
 
     @Override
@@ -17,6 +20,7 @@ final class LooseLift implements Lift {
             if (!sticker.has("pieces")) {
                 sticker.putArray("pieces");
             }
+            sticker.put("cutInk", "Cut").put("throughInk", "Cut through");
         }
     }
 }

@@ -1,12 +1,14 @@
 package neattrace.goods.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import neattrace.goods.cut.CutInks;
 import neattrace.press.Cmyk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -25,7 +27,8 @@ class LayoutFileTest {
                     new Strip(16, new Cmyk(92, 68, 18, 8), new Cmyk(0, 0, 0, 0)),
                     Strip.NONE.withHeightMm(9),
                     "The Skerry Mail",
-                    List.of(new Envelope(10, 30, 40, 60)));
+                    List.of(new Envelope(10, 30, 40, 60)),
+                    new CutInks("Kiss 1", "Perf"));
 
     @TempDir private Path folder;
 
@@ -74,5 +77,22 @@ class LayoutFileTest {
     void stickersKeepOffStripsAndWhatIsKeptOut() {
         assertThat(RANGE.room().kept()).hasSize(3);
         assertThat(RANGE.room().kept().get(1).getEnvelopeInternal().getMaxY()).isEqualTo(21);
+    }
+
+    /** As version 1 wrote them before cuts had names of their own. */
+    @Test
+    void layoutsWithoutNamesOfCutsHaveTheUsualOnes() throws IOException {
+        Path file = folder.resolve("old.ntlayout");
+        LayoutFile.save(file, RANGE);
+        Files.writeString(
+                file, Files.readString(file).replaceAll("\\s*\"(cut|through)Ink\" : [^,]*,", ""));
+        assertThat(LayoutFile.open(file)).isEqualTo(RANGE.withInks(CutInks.USUAL));
+    }
+
+    @Test
+    void inksOfThePressAreNoCuts() {
+        assertThatIllegalArgumentException().isThrownBy(() -> new CutInks("Black", "Cut"));
+        assertThatIllegalArgumentException().isThrownBy(() -> new CutInks("cut", "Cut"));
+        assertThatIllegalArgumentException().isThrownBy(() -> new CutInks("", "Cut"));
     }
 }

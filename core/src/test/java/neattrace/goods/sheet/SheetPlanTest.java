@@ -15,6 +15,7 @@ import neattrace.export.DxfWriter;
 import neattrace.export.HpglWriter;
 import neattrace.export.PdfWriter;
 import neattrace.export.SvgWriter;
+import neattrace.goods.cut.CutInks;
 import neattrace.goods.cut.StickerRecipe;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.NestWish;
@@ -132,6 +133,23 @@ class SheetPlanTest {
                 .filteredOn(layer -> layer.kind() == PrintLayer.Kind.BLEED)
                 .singleElement()
                 .satisfies(layer -> assertThat(layer.screen().hex()).isEqualTo("#000000"));
+    }
+
+    @Test
+    void cutsAreCalledAsTheMakerWantsThem() throws IOException {
+        Sticker sticker = sticker();
+        StickerRecipe named = sticker.recipe().withInks(new CutInks("Kniff", "Durch 2"));
+        Sticker own = new Sticker(sticker.art(), sticker.silhouette(), sticker.cuts(), named);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfWriter.write(StickerPlan.page(own), out);
+        try (PDDocument pdf = Loader.loadPDF(out.toByteArray())) {
+            List<String> inks = new ArrayList<>();
+            for (COSName name : pdf.getPage(0).getResources().getColorSpaceNames()) {
+                PDColorSpace space = pdf.getPage(0).getResources().getColorSpace(name);
+                inks.add(((PDSeparation) space).getColorantName());
+            }
+            assertThat(inks).containsExactlyInAnyOrder("Kniff", "Durch 2");
+        }
     }
 
     @Test

@@ -13,6 +13,7 @@ import neattrace.export.DxfWriter;
 import neattrace.export.HpglWriter;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
+import neattrace.goods.cut.CutInks;
 import neattrace.goods.cut.CutLine;
 import neattrace.goods.cut.CutRecipe;
 import neattrace.goods.cut.StickerCut;
@@ -51,8 +52,8 @@ class StandInCutterTest {
                 HEIGHT,
                 0,
                 List.of(
-                        StickerPlan.kiss(List.of(cut().outside())),
-                        StickerPlan.through(List.of(round))),
+                        StickerPlan.kiss(List.of(cut().outside()), CutInks.USUAL),
+                        StickerPlan.through(List.of(round), CutInks.USUAL)),
                 PressProfile.bundled());
     }
 

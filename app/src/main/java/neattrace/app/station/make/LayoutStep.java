@@ -33,6 +33,7 @@ import neattrace.files.Shelf;
 import neattrace.gang.GangSheet;
 import neattrace.gang.GangWork;
 import neattrace.goods.PaperSize;
+import neattrace.goods.cut.CutInks;
 import neattrace.goods.sheet.LayoutFile;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.Strip;
@@ -70,7 +71,7 @@ final class LayoutStep implements Step {
         open =
                 new VBox(
                         7, paper(), rim(), ground(), header(), written(), footer(), kept(), clear,
-                        name());
+                        inks(), name());
         open.getChildren()
                 .add(new FlowPane(6, 6, take, Buttons.small("Keep it", "keep-layout", this::keep)));
         desk.historyProperty().addListener(property -> show());
@@ -243,6 +244,28 @@ final class LayoutStep implements Step {
         }
         throw new IllegalArgumentException(
                 "a place has four numbers: left, top, width and height in mm");
+    }
+
+    private Node inks() {
+        TextValue kiss =
+                text(
+                        "What the ink of cuts is called",
+                        "sheet-cut-ink",
+                        "a name",
+                        sheet -> sheet.layout().inks().kiss(),
+                        (sheet, words) -> called(sheet, sheet.layout().inks().withKiss(words)));
+        TextValue through =
+                text(
+                        "What the ink of cuts through all is called",
+                        "sheet-through-ink",
+                        "a name",
+                        sheet -> sheet.layout().inks().through(),
+                        (sheet, words) -> called(sheet, sheet.layout().inks().withThrough(words)));
+        return new Sentence("In PDF cuts are called", kiss, "and", through, ".");
+    }
+
+    private static GangSheet called(GangSheet sheet, CutInks inks) {
+        return sheet.withLayout(sheet.layout().withInks(inks));
     }
 
     private Node name() {

@@ -3,7 +3,9 @@ package neattrace.app.station.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.BuildField;
@@ -12,8 +14,10 @@ import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
+import neattrace.app.docket.TextValue;
 import neattrace.app.station.Bench;
 import neattrace.export.GoodsFormat;
+import neattrace.goods.cut.CutInks;
 import neattrace.goods.sticker.StickerFacts;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
@@ -36,6 +40,7 @@ final class StickerSentences extends VBox {
     private final List<Consumer<Job>> shows = new ArrayList<>();
     private GoodsFormat format = GoodsFormat.SVG;
     private int shownId = -1;
+    private Sentence inks;
 
     StickerSentences(Bench bench, Runnable whenLetGo, Runnable whenWritten) {
         super(6);
@@ -118,6 +123,7 @@ final class StickerSentences extends VBox {
                         pulling,
                         letGo,
                         new Sentence("Write it as", formats(), "."),
+                        inks(id),
                         write);
     }
 
@@ -143,6 +149,54 @@ final class StickerSentences extends VBox {
         return field;
     }
 
+    /** What cuts are called in files of inks; only those have names for them. */
+    private Sentence inks(int id) {
+        TextValue kiss = ink(id, "cut-ink", CutInks::kiss, CutInks::withKiss);
+        TextValue through = ink(id, "through-ink", CutInks::through, CutInks::withThrough);
+        inks = new Sentence("Cuts are inks called", kiss, "and", through, ".");
+        showInks();
+        return inks;
+    }
+
+    private TextValue ink(
+            int id,
+            String what,
+            Function<CutInks, String> of,
+            BiFunction<CutInks, String, CutInks> with) {
+        TextValue field =
+                new TextValue(
+                        "What the ink of cuts is called",
+                        "a name",
+                        words ->
+                                bench.change(
+                                        "Ink of cuts",
+                                        job ->
+                                                job.goods()
+                                                        .of(id)
+                                                        .map(one -> called(one, with, words))
+                                                        .map(one -> job.goods().with(one))
+                                                        .map(job::withGoods)
+                                                        .orElse(job)));
+        field.setId("goods-" + what + "-" + id);
+        shows.add(
+                job ->
+                        job.goods()
+                                .of(id)
+                                .ifPresent(one -> field.show(of.apply(one.sticker().inks()))));
+        return field;
+    }
+
+    private static WantedGoods called(
+            WantedGoods goods, BiFunction<CutInks, String, CutInks> with, String words) {
+        return goods.withSticker(
+                goods.sticker().withInks(with.apply(goods.sticker().inks(), words)));
+    }
+
+    private void showInks() {
+        inks.setVisible(format == GoodsFormat.PDF);
+        inks.setManaged(inks.isVisible());
+    }
+
     private static WantedGoods inBorder(WantedGoods goods, Cmyk build) {
         return goods.withSticker(goods.sticker().withBorder(build));
     }
@@ -153,7 +207,10 @@ final class StickerSentences extends VBox {
                         "Format",
                         List.of(GoodsFormat.values()),
                         GoodsFormat::label,
-                        chosen -> format = chosen);
+                        chosen -> {
+                            format = chosen;
+                            showInks();
+                        });
         formats.setId("sticker-format");
         formats.show(format);
         return formats;
