@@ -63,6 +63,14 @@ public final class NeatTraceApp extends Application {
         stage.setMinWidth(960);
         stage.setMinHeight(640);
         stage.setOnCloseRequest(workbench.files()::closeRequested);
+        // Whoever comes back from elsewhere may have changed a drawing there.
+        stage.focusedProperty()
+                .addListener(
+                        (property, before, focused) -> {
+                            if (focused) {
+                                workspace.sheetDesk().lookAgain();
+                            }
+                        });
         stage.show();
         workbench.table().requestFocus();
         return workbench;

@@ -36,6 +36,7 @@ import neattrace.app.work.Workspace;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Findings;
+import neattrace.gang.GangFile;
 import neattrace.job.Job;
 
 /** The whole window: route above; docket, table and findings side by side; foot below. */
@@ -167,9 +168,22 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         List<File> dropped = event.getDragboard().getFiles();
         event.setDropCompleted(!dropped.isEmpty());
         if (!dropped.isEmpty()) {
-            files.open(dropped.get(0).toPath());
+            drop(dropped.stream().map(File::toPath).toList());
         }
         event.consume();
+    }
+
+    /** Opens the first; on a sheet of stickers drawings are put, all that were dropped. */
+    private void drop(List<Path> dropped) {
+        boolean sheet =
+                workspace.sheetDesk().inHandProperty().get()
+                        && dropped.stream()
+                                .noneMatch(file -> file.toString().endsWith(GangFile.ENDING));
+        if (sheet) {
+            station(MakePanel.class).addToSheet(dropped);
+        } else {
+            files.open(dropped.get(0));
+        }
     }
 
     /** The drawing's view, for tests. */

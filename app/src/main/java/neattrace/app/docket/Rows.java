@@ -20,10 +20,14 @@ public final class Rows extends ScrollPane {
     private static final double TWO_LINES = 40;
     private static final int MOST_IN_SIGHT = 4;
 
+    /** Crowded lines are told in a docket that has the room. */
+    private static final int MOST_CROWDED = 7;
+
     private final VBox rows = new VBox();
     private final IntConsumer whenRemoved;
     private final double height;
     private final String remove;
+    private final int inSight;
 
     /** Rows; {@code whenRemoved} is called with the number of one to take away. */
     public Rows(IntConsumer whenRemoved) {
@@ -37,17 +41,18 @@ public final class Rows extends ScrollPane {
 
     /** The same with less room for the words that take one away. */
     public static Rows ofCrowdedLines(IntConsumer whenRemoved) {
-        return new Rows(whenRemoved, ONE_LINE, "×");
+        return new Rows(whenRemoved, ONE_LINE, "×", MOST_CROWDED);
     }
 
     private Rows(IntConsumer whenRemoved, double height) {
-        this(whenRemoved, height, "Remove");
+        this(whenRemoved, height, "Remove", MOST_IN_SIGHT);
     }
 
-    private Rows(IntConsumer whenRemoved, double height, String remove) {
+    private Rows(IntConsumer whenRemoved, double height, String remove, int inSight) {
         this.whenRemoved = whenRemoved;
         this.height = height;
         this.remove = remove;
+        this.inSight = inSight;
         setContent(rows);
         setFitToWidth(true);
         getStyleClass().add("swatch-scroll");
@@ -79,7 +84,7 @@ public final class Rows extends ScrollPane {
             row.setMinHeight(height);
             rows.getChildren().add(row);
         }
-        double all = height * Math.min(MOST_IN_SIGHT, names.size()) + (names.isEmpty() ? 0 : 4);
+        double all = height * Math.min(inSight, names.size()) + (names.isEmpty() ? 0 : 4);
         setMinHeight(all);
         setPrefHeight(all);
         setMaxHeight(all);

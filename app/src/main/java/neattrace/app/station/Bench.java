@@ -1,7 +1,10 @@
 package neattrace.app.station;
 
 import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import javafx.stage.FileChooser;
 import neattrace.app.docket.ChoiceField;
@@ -146,6 +149,22 @@ public final class Bench {
         FileChooser chooser = chooser(title, kind, "*" + ending);
         chooser.setInitialFileName(name + ending);
         return chooser.showSaveDialog(table.getScene().getWindow());
+    }
+
+    /**
+     * The same for one of several formats.
+     *
+     * @param known tells of endings that say themselves what is meant
+     * @return where, with the ending if none was known; empty if nowhere
+     */
+    public Optional<Path> chooseTarget(
+            String title, String name, String kind, String ending, Predicate<Path> known) {
+        File file = chooseTarget(title, name, kind, ending);
+        if (file == null) {
+            return Optional.empty();
+        }
+        Path path = file.toPath();
+        return Optional.of(known.test(path) ? path : Path.of(file.getPath() + ending));
     }
 
     private static FileChooser chooser(String title, String kind, String... patterns) {

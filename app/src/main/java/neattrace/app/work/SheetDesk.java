@@ -86,6 +86,9 @@ public final class SheetDesk implements AutoCloseable {
     /** The sheet that is being worked on, before anything was arranged of it. */
     private GangSheet basis;
 
+    /** A window that is going away may still come to the front once more. */
+    private boolean closed;
+
     SheetDesk(PressProfile press, Messages messages) {
         this.loader = new GangLoader(press);
         this.messages = messages;
@@ -262,7 +265,7 @@ public final class SheetDesk implements AutoCloseable {
 
     /** Looks whether a drawing was changed, moved or deleted since. */
     public void lookAgain() {
-        if (sheet() != null && running.progressProperty().get() < 0) {
+        if (!closed && sheet() != null && running.progressProperty().get() < 0) {
             work();
         }
     }
@@ -367,6 +370,7 @@ public final class SheetDesk implements AutoCloseable {
 
     @Override
     public void close() {
+        closed = true;
         running.close();
         keeper.close();
     }

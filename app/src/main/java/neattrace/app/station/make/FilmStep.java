@@ -80,17 +80,13 @@ final class FilmStep implements Step {
     }
 
     private void choose() {
-        String ending = format == Format.TIFF ? ".tif" : ".png";
-        File file =
-                bench.chooseTarget(
+        bench.chooseTarget(
                         "Write the sheet",
                         FileNames.proposed(bench.drawing().job().title() + " sheet"),
                         "Sheet",
-                        ending);
-        if (file != null) {
-            boolean named = SheetMaker.format(file.toPath()).isPresent();
-            write(named ? file.toPath() : Path.of(file.getPath() + ending));
-        }
+                        format == Format.TIFF ? ".tif" : ".png",
+                        path -> SheetMaker.format(path).isPresent())
+                .ifPresent(this::write);
     }
 
     /** Writes the sheet as it stands. */

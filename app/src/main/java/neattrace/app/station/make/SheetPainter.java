@@ -2,6 +2,7 @@ package neattrace.app.station.make;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.IntToDoubleFunction;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
@@ -35,6 +36,9 @@ final class SheetPainter {
 
     /** Where nothing is printed: no colour that anybody would print. */
     private static final Color BARE = Color.web("#F29A86");
+
+    /** Steps of lines shorter than this are not drawn one by one. */
+    private static final double SEEN_PX = 0.4;
 
     private static final Color VEIL = Color.web("#E4E0D8", 0.7);
 
@@ -185,14 +189,19 @@ final class SheetPainter {
 
     private void ring(CutPath tip, Point drift) {
         List<Point> points = tip.points();
+        ring(points.size(), i -> points.get(i).x() + drift.x(), i -> points.get(i).y() + drift.y());
+    }
+
+    /** Adds a closed line to the path; what nobody could see of it is left out. */
+    private void ring(int count, IntToDoubleFunction xMm, IntToDoubleFunction yMm) {
         double lastX = Double.NaN;
         double lastY = Double.NaN;
-        for (int i = 0; i < points.size(); i++) {
-            double px = x(points.get(i).x() + drift.x());
-            double py = y(points.get(i).y() + drift.y());
+        for (int i = 0; i < count; i++) {
+            double px = x(xMm.applyAsDouble(i));
+            double py = y(yMm.applyAsDouble(i));
             if (i == 0) {
                 g.moveTo(px, py);
-            } else if (Math.hypot(px - lastX, py - lastY) > 0.4 || i == points.size() - 1) {
+            } else if (Math.hypot(px - lastX, py - lastY) > SEEN_PX || i == count - 1) {
                 g.lineTo(px, py);
             } else {
                 continue;
@@ -336,23 +345,8 @@ final class SheetPainter {
     }
 
     private void trace(Polygon area) {
-        g.beginPath();
         Coordinate[] ring = area.getExteriorRing().getCoordinates();
-        double lastX = Double.NaN;
-        double lastY = Double.NaN;
-        for (int i = 0; i < ring.length; i++) {
-            double px = x(ring[i].x);
-            double py = y(ring[i].y);
-            if (i == 0) {
-                g.moveTo(px, py);
-            } else if (Math.hypot(px - lastX, py - lastY) > 0.4 || i == ring.length - 1) {
-                g.lineTo(px, py);
-            } else {
-                continue;
-            }
-            lastX = px;
-            lastY = py;
-        }
-        g.closePath();
+        g.beginPath();
+        ring(ring.length, i -> ring[i].x, i -> ring[i].y);
     }
 }

@@ -163,6 +163,9 @@ final class SheetStep implements Step {
             bench.say("A sheet points at the drawing’s file: save the drawing first (Ctrl+S).");
         } else {
             add(List.of(drawing));
+            if (bench.workspace().unsavedProperty().get()) {
+                bench.say("The sheet shows it as it was saved; save it (Ctrl+S) at Sticker.");
+            }
         }
     }
 
@@ -189,19 +192,13 @@ final class SheetStep implements Step {
     }
 
     private void choose() {
-        File file =
-                bench.chooseTarget(
+        bench.chooseTarget(
                         "Write the sheet",
                         FileNames.proposed(desk.name()),
                         "Sheet of stickers",
-                        sentences.format().ending());
-        if (file != null) {
-            Path path = file.toPath();
-            write(
-                    GoodsFormat.of(path).isPresent()
-                            ? path
-                            : Path.of(file.getPath() + sentences.format().ending()));
-        }
+                        sentences.format().ending(),
+                        path -> GoodsFormat.of(path).isPresent())
+                .ifPresent(this::write);
     }
 
     /** Writes the sheet as it stands, as the file's name says. */

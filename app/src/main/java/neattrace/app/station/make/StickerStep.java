@@ -1,6 +1,5 @@
 package neattrace.app.station.make;
 
-import java.io.File;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -209,19 +208,13 @@ final class StickerStep implements Step {
         if (bench.drawing() == null) {
             return;
         }
-        File file =
-                bench.chooseTarget(
+        bench.chooseTarget(
                         "Write the sticker",
                         FileNames.proposed(bench.drawing().job().title() + " sticker"),
                         "Sticker",
-                        sentences.format().ending());
-        if (file != null) {
-            Path path = file.toPath();
-            write(
-                    GoodsFormat.of(path).isPresent()
-                            ? path
-                            : Path.of(file.getPath() + sentences.format().ending()));
-        }
+                        sentences.format().ending(),
+                        path -> GoodsFormat.of(path).isPresent())
+                .ifPresent(this::write);
     }
 
     /** Writes the sticker as it stands, as the file's name says. */
