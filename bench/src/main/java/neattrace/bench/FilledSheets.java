@@ -172,10 +172,16 @@ public final class FilledSheets {
     }
 
     private static void jigsaws(int count, double seconds) {
+        jigsaws(count, seconds, false);
+        jigsaws(count, seconds, true);
+    }
+
+    /** As they were drawn, or each turned at random before. */
+    private static void jigsaws(int count, double seconds, boolean turned) {
         int done = 0;
         double took = 0;
         for (int k = 0; k < count; k++) {
-            List<NestPiece> pieces = jigsaw(new Random(500 + k));
+            List<NestPiece> pieces = jigsaw(new Random(500 + k), turned);
             NestSheet sheet = new NestSheet(120, 90 * TIMES_AREA, 0, 0, List.of());
             long start = System.nanoTime();
             Nest nest =
@@ -183,7 +189,7 @@ public final class FilledSheets {
                             pieces,
                             List.of(),
                             sheet,
-                            new NestWish(4, false, 1, seconds, 1_000_000),
+                            new NestWish(NestWish.FINE_TURNS, false, 1, seconds, 1_000_000),
                             found -> {},
                             Progress.SILENT);
             done += nest.left().isEmpty() ? 1 : 0;
@@ -191,14 +197,15 @@ public final class FilledSheets {
         }
         System.out.printf(
                 Locale.ROOT,
-                "jigsaws of 6 to 20 pieces in 1.25 times their area: %d of %d, %.1f s each%n",
+                "jigsaws of 6 to 20 pieces, %s, in 1.25 times their area: %d of %d, %.1f s each%n",
+                turned ? "turned at random" : "as drawn",
                 done,
                 count,
                 took / count);
     }
 
     /** A rectangle of 120 x 90 mm broken into 6 to 20 pieces: cells of random places, united. */
-    private static List<NestPiece> jigsaw(Random random) {
+    private static List<NestPiece> jigsaw(Random random, boolean turned) {
         GeometryFactory factory = new GeometryFactory();
         int wanted = 6 + random.nextInt(15);
         Envelope box = new Envelope(0, 120, 0, 90);
@@ -228,8 +235,12 @@ public final class FilledSheets {
         List<NestPiece> pieces = new ArrayList<>();
         for (Geometry part : parts) {
             Coordinate middle = part.getCentroid().getCoordinate();
-            Geometry shape =
-                    AffineTransformation.translationInstance(-middle.x, -middle.y).transform(part);
+            AffineTransformation map =
+                    AffineTransformation.translationInstance(-middle.x, -middle.y);
+            if (turned) {
+                map.rotate(2 * Math.PI * random.nextDouble());
+            }
+            Geometry shape = map.transform(part);
             pieces.add(new NestPiece(pieces.size(), (Polygon) shape));
         }
         return pieces;

@@ -25,8 +25,10 @@ import neattrace.goods.cut.PrintedShape;
 import neattrace.goods.cut.Pull;
 import neattrace.goods.cut.StickerCut;
 import neattrace.goods.cut.StickerRecipe;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.LogSection;
+import neattrace.job.Settled;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.sheet.ink.InkReading;
@@ -200,7 +202,7 @@ final class MakeInspection {
             }
         }
         List<Group> groups = new ArrayList<>();
-        Group.of(loose, MOST_TOLD, MakeInspection::forAll).ifPresent(groups::add);
+        Group.of(loose, MOST_TOLD, all -> forAll()).ifPresent(groups::add);
         for (List<Finding> found : List.of(small, tight, borders, bleeds)) {
             Group.of(found, MOST_TOLD, all -> List.of(Group.each(all, Leaving.LEAVE, "Leave all")))
                     .ifPresent(groups::add);
@@ -208,11 +210,45 @@ final class MakeInspection {
         return groups;
     }
 
-    private static List<Answer> forAll(List<Finding> all) {
+    /** What is said for all holds for pieces that are not told singly, and for those to come. */
+    private List<Answer> forAll() {
         return List.of(
-                Group.each(all, Loose.OWN.key(), "Stickers of their own"),
-                Group.each(all, Loose.BRIDGE.key(), "Bridge all"),
-                Group.each(all, Loose.LEAVE.key(), "Leave all out"));
+                new Answer.Change(
+                        Loose.OWN.key(),
+                        "Stickers of their own",
+                        "All loose pieces",
+                        (job, drawing) -> allOwn(job)),
+                all(Loose.BRIDGE, "Bridge all"),
+                all(Loose.LEAVE, "Leave all out"));
+    }
+
+    private Job allOwn(Job job) {
+        Job next = job;
+        for (Wished wished : reads.wished()) {
+            next = next.withSettled(Settled.whole(GangInspection.STATION, wished.left("loose")));
+        }
+        return next;
+    }
+
+    private Answer all(Loose as, String label) {
+        return new Answer.Change(
+                as.key(),
+                label,
+                "All loose pieces",
+                (job, drawing) -> {
+                    GoodsSection goods = job.goods();
+                    for (WantedGoods one : goods.wanted()) {
+                        StickerRecipe sticker = one.sticker();
+                        goods =
+                                isSticker(one)
+                                        ? goods.with(
+                                                one.withSticker(
+                                                        sticker.withCut(
+                                                                sticker.cut().withLoose(as))))
+                                        : goods;
+                    }
+                    return job.withGoods(goods);
+                });
     }
 
     /** Pieces that became stickers because nobody has said otherwise. */
@@ -222,7 +258,7 @@ final class MakeInspection {
         CutRecipe recipe = goods.sticker().cutAt(wished.fit().factor());
         List<Finding> found = new ArrayList<>();
         List<StickerCut> all = cuts.get(i).cuts();
-        if (recipe.loose() != Loose.OWN) {
+        if (recipe.loose() != Loose.OWN || left.isLeft(wished.left("loose"))) {
             return found;
         }
         for (StickerCut cut : all.subList(1, all.size())) {

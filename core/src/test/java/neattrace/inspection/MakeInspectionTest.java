@@ -116,6 +116,42 @@ class MakeInspectionTest {
     }
 
     @Test
+    void whatIsSaidForAllHoldsForAll() throws IOException {
+        Job job = job(one -> one);
+        Group loose = group(look(job), "sticker-piece-loose").orElseThrow();
+        for (String key : List.of("own", "bridge", "leave")) {
+            Answer.Change answer =
+                    loose.answers().stream()
+                            .filter(one -> one.key().equals(key))
+                            .map(Answer.Change.class::cast)
+                            .findFirst()
+                            .orElseThrow();
+            Job all = answer.apply(job, drawing);
+            assertThat(group(look(all), "sticker-piece-loose")).isEmpty();
+            assertThat(sticker(all).cuts()).hasSize(key.equals("own") ? 3 : 1);
+        }
+    }
+
+    @Test
+    void manySpecksAreToldAsOneKind() throws IOException {
+        BufferedImage image = Pictures.plain(900, 900, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.BLACK);
+        for (int i = 0; i < 400; i++) {
+            g.fillRect(20 + 40 * (i % 20), 20 + 40 * (i / 20), 9, 9);
+        }
+        g.dispose();
+        Goods goods = UsualGoods.of(GoodsKind.STICKER);
+        Goods large = goods.withSizing(new Sizing(Sizing.Fit.WIDTH, 750, 750, 300));
+        Job job =
+                Job.of(new Source("specks.png", Pictures.png(image, 300)))
+                        .withGoods(GoodsSection.UNDECIDED.with(large));
+        Group loose = group(look(job), "sticker-piece-loose").orElseThrow();
+        assertThat(loose.findings()).hasSize(40);
+        assertThat(loose.count()).isGreaterThan(350);
+    }
+
+    @Test
     void whatWasDecidedOfAPieceHoldsAtAnotherSize() throws IOException {
         Job job = job(one -> one);
         Job owned = job;

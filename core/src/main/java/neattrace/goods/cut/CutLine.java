@@ -84,11 +84,13 @@ public final class CutLine {
         Geometry body =
                 BladeRules.apply(silhouette, recipe, additions, evenness.outMm(recipe), radius);
         body = Pulling.apply(body, silhouette, pulls, radius);
-        List<StickerCut> cuts = new ArrayList<>();
+        // Drawings may fall into thousands of pieces.
+        List<StickerCut> cuts =
+                BladeRules.pieces(body).parallelStream()
+                        .map(piece -> cut(piece, recipe, evenness))
+                        .toList();
         double faults = 0;
-        for (Polygon piece : BladeRules.pieces(body)) {
-            StickerCut cut = cut(piece, recipe, evenness);
-            cuts.add(cut);
+        for (StickerCut cut : cuts) {
             faults += cut.loops().mapToDouble(loop -> faults(loop, recipe)).sum();
         }
         return new Attempt(cuts, faults);

@@ -124,13 +124,17 @@ public final class Nester {
     private List<Integer> again(List<Integer> left) {
         Arrangement.Moment before = now.moment();
         double worth = now.worth();
-        List<Integer> some = random.nextInt(FROM_SCRATCH) == 0 ? now.laid() : neighbours();
+        boolean scratch = !wish.fill() && random.nextInt(FROM_SCRATCH) == 0;
+        List<Integer> some = scratch ? now.laid() : neighbours();
         some.forEach(now::takeOff);
         some.addAll(left);
         shuffle(some);
-        double to = 2 * Math.PI * random.nextDouble();
-        double pull = MOST_PULL * random.nextDouble();
-        now.draw(pull * Math.cos(to), pull * Math.sin(to));
+        if (!wish.fill()) {
+            // Those that are left may find room where the others keep to another side.
+            double to = 2 * Math.PI * random.nextDouble();
+            double pull = MOST_PULL * random.nextDouble();
+            now.draw(pull * Math.cos(to), pull * Math.sin(to));
+        }
         List<Integer> over = lay(some);
         fill();
         if (now.worth() >= worth - SAME) {
