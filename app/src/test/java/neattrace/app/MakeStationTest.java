@@ -49,6 +49,14 @@ class MakeStationTest extends WindowTest {
                 .anyMatch(label -> label.isVisible() && label.getText().contains(words));
     }
 
+    private static String took(FxRobot robot) {
+        return robot.lookup(".label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .filter(text -> text.startsWith("It takes"))
+                .findFirst()
+                .orElse("");
+    }
+
     private WantedGoods goods() {
         return drawing().job().goods().main().orElseThrow();
     }
@@ -163,6 +171,9 @@ class MakeStationTest extends WindowTest {
         robot.push(KeyCode.DIGIT2);
         until(() -> says(robot, "Bare vinyl shows from"));
         assertThat(says(robot, "It takes")).isTrue();
+        String before = took(robot);
+        type(robot, "#blade-speed", "30");
+        until(() -> !took(robot).equals(before));
         int id = goods().id();
         robot.push(KeyCode.DIGIT1);
         type(robot, "#goods-bleed-" + id, "0.2");

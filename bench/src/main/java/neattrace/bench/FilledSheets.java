@@ -189,7 +189,7 @@ public final class FilledSheets {
                             pieces,
                             List.of(),
                             sheet,
-                            new NestWish(NestWish.FINE_TURNS, false, 1, seconds, 1_000_000),
+                            new NestWish(NestWish.USUAL.turns(), false, 1, seconds, 1_000_000),
                             found -> {},
                             Progress.SILENT);
             done += nest.left().isEmpty() ? 1 : 0;

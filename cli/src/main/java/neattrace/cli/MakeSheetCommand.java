@@ -95,10 +95,9 @@ final class MakeSheetCommand implements Callable<Integer> {
     @Option(
             names = "--turns",
             paramLabel = "N",
-            description =
-                    "In how many directions a sticker may lie, evenly round; 1 for as drawn."
-                            + " 72, or 24 with --fill.")
-    private Integer turns;
+            defaultValue = "24",
+            description = "In how many directions a sticker may lie, evenly round; 1 for as drawn.")
+    private int turns;
 
     @Option(
             names = "--seconds",
@@ -207,15 +206,14 @@ final class MakeSheetCommand implements Callable<Integer> {
         if (copies < 1 || copies > SheetItem.MOST_COPIES) {
             throw usage("--copies must be 1 to " + SheetItem.MOST_COPIES);
         }
-        if (turns != null && (turns < 1 || turns > 360)) {
+        if (turns < 1 || turns > 360) {
             throw usage("--turns must be 1 to 360");
         }
         if (seconds != null && !(seconds > 0 && seconds <= 3600)) {
             throw usage("--seconds must be above 0 and at most 3600");
         }
         NestWish usual = NestWish.USUAL;
-        int ways = turns != null ? turns : fill ? usual.turns() : NestWish.FINE_TURNS;
-        NestWish wish = new NestWish(ways, fill, seed, usual.seconds(), usual.rounds());
+        NestWish wish = new NestWish(turns, fill, seed, usual.seconds(), usual.rounds());
         return seconds == null ? wish : wish.forSeconds(seconds);
     }
 

@@ -2,10 +2,12 @@ package neattrace.goods.nest;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
 
 /**
@@ -26,6 +28,9 @@ final class Arrangement {
     private final int asked;
     private final List<Laid> pinned;
     private final Map<Integer, Spot> spots = new TreeMap<>();
+
+    /** Long edges by kind. */
+    private final Map<Integer, double[]> edges = new HashMap<>();
 
     /** Where pieces are drawn to, besides to where they have most contact. */
     private double towardsX = -LEFT;
@@ -92,7 +97,7 @@ final class Arrangement {
     }
 
     /** Masks of a piece by turn. */
-    Cells.Turned[] turned(int piece) {
+    List<Cells.Turned> turned(int piece) {
         return cells.of(pieces.get(piece));
     }
 
@@ -124,12 +129,12 @@ final class Arrangement {
 
     void put(int piece, Spot spot) {
         spots.put(piece, spot);
-        grid.take(turned(piece)[spot.turn()].mask(), spot.x(), spot.y(), true);
+        grid.take(turned(piece).get(spot.turn()).mask(), spot.x(), spot.y(), true);
     }
 
     void takeOff(int piece) {
         Spot spot = spots.remove(piece);
-        grid.take(turned(piece)[spot.turn()].mask(), spot.x(), spot.y(), false);
+        grid.take(turned(piece).get(spot.turn()).mask(), spot.x(), spot.y(), false);
     }
 
     /**
@@ -145,11 +150,28 @@ final class Arrangement {
 
     /** Lays a piece where it has most contact; false if there is no free place. */
     boolean lay(int piece) {
-        Cells.Turned[] turned = turned(piece);
+        return lay(piece, IntStream.range(0, cells.even()));
+    }
+
+    /**
+     * The same in directions, too, in which its long straight edges lie along those of others and
+     * of the sheet.
+     */
+    boolean layAlong(int piece) {
+        return lay(
+                piece,
+                IntStream.concat(
+                        IntStream.range(0, cells.even()),
+                        along(piece).stream()
+                                .mapToInt(Integer::intValue)
+                                .filter(turn -> turn >= cells.even())));
+    }
+
+    private boolean lay(int piece, IntStream turns) {
+        List<Cells.Turned> turned = turned(piece);
         Spot best =
-                IntStream.range(0, turned.length)
-                        .parallel()
-                        .mapToObj(turn -> best(turned[turn], turn))
+                turns.parallel()
+                        .mapToObj(turn -> best(turned.get(turn), turn))
                         .filter(Objects::nonNull)
                         .max(
                                 Comparator.comparingDouble(Spot::worth)
@@ -160,6 +182,30 @@ final class Arrangement {
         }
         put(piece, best);
         return true;
+    }
+
+    private TreeSet<Integer> along(int piece) {
+        TreeSet<Integer> turns = new TreeSet<>();
+        double[] own = edges(piece);
+        for (double edge : own) {
+            for (int side = 0; side < 4; side++) {
+                turns.add(cells.at(pieces.get(piece), 90 * side - edge));
+            }
+        }
+        for (int other : own.length == 0 ? List.<Integer>of() : laid()) {
+            double turn = turned(other).get(spots.get(other).turn()).degrees();
+            for (double there : edges(other)) {
+                for (double edge : own) {
+                    turns.add(cells.at(pieces.get(piece), there + turn + 180 - edge));
+                }
+            }
+        }
+        return turns;
+    }
+
+    private double[] edges(int piece) {
+        NestPiece of = pieces.get(piece);
+        return edges.computeIfAbsent(of.kind(), kind -> LongEdges.directions(of.shape()));
     }
 
     /** The free place of most contact, as far up as may be; null if there is none. */
@@ -205,7 +251,7 @@ final class Arrangement {
                                         piece,
                                         spot.x() * cells.mm(),
                                         spot.y() * cells.mm(),
-                                        cells.degrees(spot.turn()),
+                                        turned(piece).get(spot.turn()).degrees(),
                                         false)));
         List<Integer> missing = left.stream().filter(piece -> piece < asked).sorted().toList();
         return new Nest(pieces, all, missing, sheet);

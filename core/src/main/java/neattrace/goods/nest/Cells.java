@@ -1,5 +1,6 @@
 package neattrace.goods.nest;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,17 +23,24 @@ final class Cells {
     /** Contact is what lies so near, cells. */
     private static final double NEAR = 2.2;
 
+    /** Directions so near to each other are one. */
+    private static final double SAME_DEGREES = 0.2;
+
+    /** So many directions along other pieces are kept of a piece at most. */
+    private static final int MOST_ALONG = 160;
+
     /** Corners of a quarter circle; masks are no finer. */
     private static final int QUARTER = 6;
 
     /**
      * A shape turned.
      *
+     * @param degrees by so much, clockwise as y runs down
      * @param mask the cells it takes, half a gap round it included
      * @param near those and the ones beside them
      * @param beside how many those are
      */
-    record Turned(Mask mask, Mask near, double beside) {}
+    record Turned(double degrees, Mask mask, Mask near, double beside) {}
 
     private final NestSheet sheet;
     private final int turns;
@@ -41,7 +49,8 @@ final class Cells {
     /** By half the gap, and so much that no cell's corner is forgotten, mm. */
     private final double spareMm;
 
-    private final Map<Integer, Turned[]> known = new HashMap<>();
+    /** By kind: evenly round first, then as pieces lie along others. */
+    private final Map<Integer, List<Turned>> known = new HashMap<>();
 
     Cells(NestSheet sheet, int turns) {
         this.sheet = sheet;
@@ -68,10 +77,6 @@ final class Cells {
         return mm;
     }
 
-    double degrees(int turn) {
-        return 360.0 * turn / turns;
-    }
-
     /** The sheet, where what is off the rim, kept out, or pinned is taken. */
     CellGrid room(List<NestPiece> pieces, List<Laid> pinned) {
         CellGrid grid =
@@ -95,22 +100,53 @@ final class Cells {
         return grid;
     }
 
-    /** A piece in all directions in which it may lie; copies share them. */
-    Turned[] of(NestPiece piece) {
-        return known.computeIfAbsent(piece.kind(), kind -> turned(piece));
+    /** In how many directions pieces may lie evenly round; those come first. */
+    int even() {
+        return turns;
     }
 
-    private Turned[] turned(NestPiece piece) {
-        Geometry grown = piece.shape().buffer(spareMm, QUARTER);
-        Geometry near = piece.shape().buffer(spareMm + NEAR * mm, QUARTER);
-        Turned[] turned = new Turned[turns];
-        for (int turn = 0; turn < turns; turn++) {
-            AffineTransformation map =
-                    AffineTransformation.rotationInstance(Math.toRadians(degrees(turn)));
-            Mask mask = Mask.of(map.transform(grown), mm);
-            Mask wide = Mask.of(map.transform(near), mm);
-            turned[turn] = new Turned(mask, wide, Math.max(1, wide.cells() - mask.cells()));
+    /** A piece in all directions in which it lay so far or may lie; copies share them. */
+    List<Turned> of(NestPiece piece) {
+        return known.computeIfAbsent(piece.kind(), kind -> evenly(piece));
+    }
+
+    /**
+     * The number of a direction among those of a piece, as a new one if need be; -1 for too many.
+     */
+    int at(NestPiece piece, double degrees) {
+        List<Turned> all = of(piece);
+        double wanted = degrees - 360 * Math.floor(degrees / 360);
+        for (int i = 0; i < all.size(); i++) {
+            double off = Math.abs(all.get(i).degrees() - wanted);
+            if (Math.min(off, 360 - off) < SAME_DEGREES) {
+                return i;
+            }
         }
-        return turned;
+        if (all.size() >= turns + MOST_ALONG) {
+            return -1;
+        }
+        all.add(turned(piece, wanted));
+        return all.size() - 1;
+    }
+
+    /** A piece in the same directions as in other cells. */
+    List<Turned> like(NestPiece piece, List<Turned> others) {
+        return others.stream().map(other -> turned(piece, other.degrees())).toList();
+    }
+
+    private List<Turned> evenly(NestPiece piece) {
+        List<Turned> all = new ArrayList<>();
+        for (int turn = 0; turn < turns; turn++) {
+            all.add(turned(piece, 360.0 * turn / turns));
+        }
+        return all;
+    }
+
+    private Turned turned(NestPiece piece, double degrees) {
+        AffineTransformation map = AffineTransformation.rotationInstance(Math.toRadians(degrees));
+        Geometry shape = map.transform(piece.shape());
+        Mask mask = Mask.of(shape.buffer(spareMm, QUARTER), mm);
+        Mask wide = Mask.of(shape.buffer(spareMm + NEAR * mm, QUARTER), mm);
+        return new Turned(degrees, mask, wide, Math.max(1, wide.cells() - mask.cells()));
     }
 }

@@ -12,10 +12,7 @@ package neattrace.goods.nest;
 public record NestWish(int turns, boolean fill, long seed, double seconds, int rounds) {
 
     /** As good as it gets while one waits; rounds end it, so that it comes out the same again. */
-    public static final NestWish USUAL = new NestWish(24, false, 1, 30, 30);
-
-    /** In so many directions a given number of pieces may lie where room is scarce. */
-    public static final int FINE_TURNS = 72;
+    public static final NestWish USUAL = new NestWish(24, false, 1, 30, 60);
 
     private static final int UNBOUNDED = 1_000_000;
 

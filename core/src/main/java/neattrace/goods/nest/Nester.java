@@ -1,7 +1,6 @@
 package neattrace.goods.nest;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -32,6 +31,9 @@ public final class Nester {
     /** In a round pieces are drawn some way by so much of full contact at most. */
     private static final double MOST_PULL = 0.4;
 
+    /** Few pieces may have to lie quite otherwise: they begin from scratch more often. */
+    private static final int FEW = 12;
+
     /** Areas that differ by less are the same, mm2. */
     private static final double SAME = 1e-9;
 
@@ -54,6 +56,9 @@ public final class Nester {
     private final Random random;
     private final long end;
     private final Progress progress;
+
+    /** Whether pieces are laid along one another's long edges, too, which takes its time. */
+    private boolean along;
 
     private Nester(Arrangement start, NestWish wish, Progress progress) {
         this.now = start;
@@ -124,12 +129,18 @@ public final class Nester {
     private List<Integer> again(List<Integer> left) {
         Arrangement.Moment before = now.moment();
         double worth = now.worth();
-        boolean scratch = !wish.fill() && random.nextInt(FROM_SCRATCH) == 0;
+        boolean few = now.asked() <= FEW;
+        boolean scratch = !wish.fill() && random.nextInt(FROM_SCRATCH) < (few ? 3 : 1);
         List<Integer> some = scratch ? now.laid() : neighbours();
         some.forEach(now::takeOff);
         some.addAll(left);
-        shuffle(some);
+        if (few && random.nextBoolean()) {
+            Collections.shuffle(some, random);
+        } else {
+            shuffle(some);
+        }
         if (!wish.fill()) {
+            along = few || random.nextBoolean();
             // Those that are left may find room where the others keep to another side.
             double to = 2 * Math.PI * random.nextDouble();
             double pull = MOST_PULL * random.nextDouble();
@@ -172,7 +183,8 @@ public final class Nester {
         List<Integer> left = new ArrayList<>();
         for (int piece : order) {
             progress.report("Arranging", 0);
-            if (!now.lay(piece)) {
+            boolean laid = along ? now.layAlong(piece) : now.lay(piece);
+            if (!laid) {
                 left.add(piece);
             }
         }
@@ -266,11 +278,13 @@ public final class Nester {
         Cells coarse = now.coarse(COARSE);
         List<Squeeze.Member> members = new ArrayList<>();
         for (int i = 0; i < order.size(); i++) {
-            Cells.Turned[] turned = coarse.of(now.pieces().get(order.get(i)));
+            int piece = order.get(i);
             Spot at = start.get(i);
             members.add(
                     new Squeeze.Member(
-                            Arrays.stream(turned).map(Cells.Turned::mask).toArray(Mask[]::new),
+                            coarse.like(now.pieces().get(piece), now.turned(piece)).stream()
+                                    .map(Cells.Turned::mask)
+                                    .toArray(Mask[]::new),
                             new Spot(
                                     Math.round((float) at.x() / COARSE),
                                     Math.round((float) at.y() / COARSE),
@@ -296,6 +310,6 @@ public final class Nester {
     }
 
     private Mask[] masks(int piece) {
-        return Arrays.stream(now.turned(piece)).map(Cells.Turned::mask).toArray(Mask[]::new);
+        return now.turned(piece).stream().map(Cells.Turned::mask).toArray(Mask[]::new);
     }
 }

@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.distance.DistanceOp;
 
 class NesterTest {
@@ -151,5 +152,52 @@ class NesterTest {
         assertThatThrownBy(
                         () -> Nester.nest(angles(3), List.of(), sheet, WISH, found -> {}, stopped))
                 .isInstanceOf(CancellationException.class);
+    }
+
+    /**
+     * A rectangle cut in four by two slanted lines, each part turned by an angle that no even
+     * number of directions has: only along one another's edges do they fit again.
+     */
+    @Test
+    void partsOfARectangleFitAgainHoweverTheyWereTurned() {
+        GeometryFactory factory = new GeometryFactory();
+        double[][] parts = {
+            {0, 0, 52, 0, 58, 38, 0, 44},
+            {52, 0, 120, 0, 120, 34, 58, 38},
+            {0, 44, 58, 38, 66, 90, 0, 90},
+            {58, 38, 120, 34, 120, 90, 66, 90}
+        };
+        double[] turned = {17.3, 61.9, 134.2, 251.7};
+        List<NestPiece> pieces = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Coordinate[] ring = new Coordinate[5];
+            for (int k = 0; k < 5; k++) {
+                ring[k] = new Coordinate(parts[i][2 * (k % 4)], parts[i][2 * (k % 4) + 1]);
+            }
+            Polygon part = factory.createPolygon(ring);
+            Coordinate middle = part.getCentroid().getCoordinate();
+            AffineTransformation map =
+                    AffineTransformation.translationInstance(-middle.x, -middle.y);
+            map.rotate(Math.toRadians(turned[i]));
+            pieces.add(new NestPiece(i, (Polygon) map.transform(part)));
+        }
+        NestSheet sheet = new NestSheet(124, 94, 0, 0, List.of());
+        Nest nest =
+                Nester.nest(
+                        pieces,
+                        List.of(),
+                        sheet,
+                        NestWish.USUAL.forSeconds(60),
+                        found -> {},
+                        Progress.SILENT);
+        assertThat(nest.left()).isEmpty();
+        for (Laid one : nest.laid()) {
+            for (Laid other : nest.laid()) {
+                if (one != other) {
+                    assertThat(nest.shape(one).intersection(nest.shape(other)).getArea())
+                            .isLessThan(1e-6);
+                }
+            }
+        }
     }
 }

@@ -34,4 +34,24 @@ public record CutterSettings(
             throw new IllegalArgumentException("a cutter moves");
         }
     }
+
+    public CutterSettings withBladeOffsetMm(double value) {
+        return new CutterSettings(
+                value, reckonedMm, overcutMm, speedMmPerS, travelMmPerS, liftSeconds);
+    }
+
+    public CutterSettings withReckonedMm(double value) {
+        return new CutterSettings(
+                bladeOffsetMm, value, overcutMm, speedMmPerS, travelMmPerS, liftSeconds);
+    }
+
+    public CutterSettings withOvercutMm(double value) {
+        return new CutterSettings(
+                bladeOffsetMm, reckonedMm, value, speedMmPerS, travelMmPerS, liftSeconds);
+    }
+
+    public CutterSettings withSpeedMmPerS(double value) {
+        return new CutterSettings(
+                bladeOffsetMm, reckonedMm, overcutMm, value, travelMmPerS, liftSeconds);
+    }
 }

@@ -42,6 +42,8 @@ final class RehearseStep implements Step {
 
     private static final double MOST_DRIFT_MM = 5;
     private static final double MOST_OFFSET_MM = 2;
+    private static final double MOST_OVERCUT_MM = 10;
+    private static final double MOST_SPEED = 1000;
 
     private final Bench bench;
     private final StickerStep sticker;
@@ -97,7 +99,7 @@ final class RehearseStep implements Step {
                         MOST_OFFSET_MM,
                         0.05,
                         settings.bladeOffsetMm(),
-                        value -> settings = settings(value, settings.reckonedMm()));
+                        value -> settings = settings.withBladeOffsetMm(value));
         NumberField reckoned =
                 field(
                         "Offset it is set to",
@@ -105,7 +107,24 @@ final class RehearseStep implements Step {
                         MOST_OFFSET_MM,
                         0.05,
                         settings.reckonedMm(),
-                        value -> settings = settings(settings.bladeOffsetMm(), value));
+                        value -> settings = settings.withReckonedMm(value));
+        NumberField speed =
+                field(
+                        "Speed of the knife",
+                        "blade-speed",
+                        "mm/s",
+                        MOST_SPEED,
+                        10,
+                        settings.speedMmPerS(),
+                        value -> settings = settings.withSpeedMmPerS(Math.max(1, value)));
+        NumberField overcut =
+                field(
+                        "Overcut",
+                        "overcut",
+                        MOST_OVERCUT_MM,
+                        0.1,
+                        settings.overcutMm(),
+                        value -> settings = settings.withOvercutMm(value));
         content =
                 new VBox(
                         8,
@@ -119,6 +138,7 @@ final class RehearseStep implements Step {
                                 "; the cutter is set to",
                                 reckoned,
                                 "."),
+                        new Sentence("It runs", speed, ", and", overcut, "over each end."),
                         told,
                         new Hint(
                                 "Blades and lasers: keep hands clear, cut away from yourself; your"
@@ -128,24 +148,24 @@ final class RehearseStep implements Step {
         desk.knownProperty().addListener((property, before, now) -> run());
     }
 
-    private static CutterSettings settings(double offset, double reckoned) {
-        CutterSettings usual = CutterSettings.USUAL;
-        return new CutterSettings(
-                offset,
-                reckoned,
-                usual.overcutMm(),
-                usual.speedMmPerS(),
-                usual.travelMmPerS(),
-                usual.liftSeconds());
+    private NumberField field(
+            String name, String id, double most, double step, double value, DoubleConsumer set) {
+        return field(name, id, "mm", most, step, value, set);
     }
 
     private NumberField field(
-            String name, String id, double most, double step, double value, DoubleConsumer set) {
+            String name,
+            String id,
+            String unit,
+            double most,
+            double step,
+            double value,
+            DoubleConsumer set) {
         NumberField[] field = new NumberField[1];
         field[0] =
                 new NumberField(
                         name,
-                        "mm",
+                        unit,
                         0,
                         most,
                         step,
