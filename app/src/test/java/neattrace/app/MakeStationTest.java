@@ -117,6 +117,17 @@ class MakeStationTest extends WindowTest {
         assertThat(pull.to().x()).isEqualTo(pull.from().x(), within(1e-9));
     }
 
+    /** Two bars would lie on each other. */
+    @Test
+    void theBarIsThereOnlyWhereSomethingLiesOverTheTable(FxRobot robot) throws Exception {
+        sticker(robot);
+        Node bleed = robot.lookup("#show-bleed").query();
+        assertThat(bleed.getParent().isVisible()).isTrue();
+        robot.push(KeyCode.DIGIT3);
+        until(() -> !thing(robot).isVisible());
+        assertThat(bleed.getParent().isVisible()).isFalse();
+    }
+
     @Test
     void allGoodsAreSeenSideBySideAndOneLarge(FxRobot robot) throws Exception {
         sticker(robot);

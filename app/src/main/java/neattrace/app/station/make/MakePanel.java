@@ -65,6 +65,13 @@ public final class MakePanel implements StationPanel {
         bar = new MakeBar(this::turnBleed, this::turnTrueSize, this::turnWall);
         over = new StackPane(sticker.view(), sheet.view(), wall, bar);
         over.setPickOnBounds(false);
+        // Where nothing lies over the table, the table has a bar of its own.
+        bar.visibleProperty()
+                .bind(
+                        sticker.view()
+                                .visibleProperty()
+                                .or(sheet.view().visibleProperty())
+                                .or(wall.visibleProperty()));
         content = new VBox(10, steps);
         sheet.view().scaleProperty().addListener(property -> tellScale());
         sticker.view().scaleProperty().addListener(property -> tellScale());
@@ -89,7 +96,6 @@ public final class MakePanel implements StationPanel {
         desk.inHandProperty().set(there);
         sheet.view().setVisible(there);
         sheet.view().setManaged(there);
-        bar.setVisible(here && open != film);
         sticker.setHere(here && (open == sticker || open == rehearse && !sheets));
         rehearse.setHere(here && open == rehearse);
         tellScale();
@@ -277,6 +283,10 @@ public final class MakePanel implements StationPanel {
         if (wall.isVisible() && pressedAtWall(event.getCode())) {
             return true;
         }
+        if (event.getCode() == KeyCode.Y) {
+            turnWall();
+            return true;
+        }
         if (bar.isVisible() && pressedAtBar(event.getCode())) {
             return true;
         }
@@ -302,7 +312,6 @@ public final class MakePanel implements StationPanel {
         switch (key) {
             case X -> turnBleed();
             case T -> turnTrueSize();
-            case Y -> turnWall();
             default -> {
                 return false;
             }
