@@ -271,4 +271,23 @@ class MakeCommandTest {
         assertThat(gone.err()).contains("is not there any more");
         assertThat(folder.resolve("t.svg")).doesNotExist();
     }
+
+    @Test
+    void aSheetTakesTheGoodsForSheetsWhereAJobHasBoth() throws IOException {
+        Job plain = JobFile.ofAny(drawing);
+        GoodsSection both =
+                plain.goods()
+                        .with(UsualGoods.of(GoodsKind.STICKER))
+                        .with(UsualGoods.of(GoodsKind.STICKER_SHEET));
+        Path job = folder.resolve("both.ntjob");
+        JobFile.save(job, plain.withGoods(both), new byte[0]);
+        Outcome sticker = run("make", "sticker", job, "-o", folder.resolve("both.svg"), "--json");
+        assertThat(sticker.json().path("stickers").get(0).path("widthMm").asDouble())
+                .isCloseTo(60, within(0.2));
+        Path sheet = folder.resolve("both.plt");
+        Outcome told =
+                run("make", "sheet", job, "-o", sheet, "--page", "70x70", "--rim", "8", "--json");
+        // 50 mm fit within 54, 60 would not.
+        assertThat(told.json().path("stickers").asInt()).isEqualTo(1);
+    }
 }

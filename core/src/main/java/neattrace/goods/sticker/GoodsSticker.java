@@ -29,9 +29,12 @@ public final class GoodsSticker {
                 .findFirst();
     }
 
-    /** The same, or usual goods of a kind if the job has none. */
+    /** Those of a kind, else any that a sticker is made for, else usual ones of the kind. */
     public static WantedGoods wanted(Job job, GoodsKind kind) {
-        return wanted(job)
+        return job.goods().wanted().stream()
+                .filter(one -> one.goods().kind() == kind)
+                .findFirst()
+                .or(() -> wanted(job))
                 .orElseGet(() -> GoodsSection.UNDECIDED.with(UsualGoods.of(kind)).wanted().get(0));
     }
 
