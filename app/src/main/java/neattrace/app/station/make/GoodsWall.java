@@ -21,6 +21,7 @@ import neattrace.app.station.ArtPicture;
 import neattrace.app.station.GoodsShape;
 import neattrace.app.work.Shown;
 import neattrace.goods.GoodsKind;
+import neattrace.goods.Needs.Coloured;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.GoodsDrawing;
 
@@ -47,6 +48,10 @@ final class GoodsWall extends Region {
     private final List<Image> pictures = new ArrayList<>();
     private Shown shown;
     private Image art;
+
+    /** The same without colours, as some goods have it. */
+    private Image lines;
+
     private int chosen = -1;
     private boolean large;
 
@@ -105,6 +110,7 @@ final class GoodsWall extends Region {
         shown = next;
         if (other) {
             art = null;
+            lines = null;
         }
         chosen = Math.min(chosen, goods().size() - 1);
         if (!same) {
@@ -146,7 +152,8 @@ final class GoodsWall extends Region {
     private Grid grid() {
         int n = Math.max(1, seen().size());
         return IntStream.rangeClosed(1, n)
-                .mapToObj(columns -> new Grid(columns, n, getWidth(), getHeight()))
+                .mapToObj(
+                        columns -> new Grid(columns, n, getWidth(), getHeight() - MakeBar.roomPx()))
                 .max((one, other) -> Double.compare(one.side(), other.side()))
                 .orElseThrow();
     }
@@ -201,16 +208,19 @@ final class GoodsWall extends Region {
             }
         }
         if (art == null) {
-            ArtPicture.paint(
-                    of.art(),
-                    ART_PX,
-                    true,
-                    image -> {
-                        art = image;
-                        draw();
-                    },
-                    () -> shown == of);
+            ArtPicture.paint(of.art(), ART_PX, true, this::setArt, () -> shown == of);
+            ArtPicture.paint(of.art(), ART_PX, false, this::setLines, () -> shown == of);
         }
+        draw();
+    }
+
+    private void setArt(Image image) {
+        art = image;
+        draw();
+    }
+
+    private void setLines(Image image) {
+        lines = image;
         draw();
     }
 
@@ -287,7 +297,7 @@ final class GoodsWall extends Region {
                         GoodsDrawing.fit(shown.drawing(), wanted),
                         shown.drawing().extent(),
                         List.of(),
-                        art,
+                        wanted.goods().needs().coloured() == Coloured.NO ? lines : art,
                         shown.drawing().widthMm())
                 .paint(g, width, height, INK);
     }
