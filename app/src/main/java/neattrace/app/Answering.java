@@ -25,13 +25,13 @@ final class Answering {
      * @return whether it changed the job
      */
     boolean give(Answer answer, Looked looked, StationPanel station) {
+        if (looked instanceof LookedDrawing about) {
+            return give(answer, about, station);
+        }
         if (answer instanceof Answer.ByHand byHand) {
             station.takeUp(byHand.hand());
-            return false;
         }
-        return looked instanceof LookedDrawing about
-                ? give(answer, about, station)
-                : answer instanceof Answer.OnSheet change && change(change);
+        return answer instanceof Answer.OnSheet change && change(change);
     }
 
     private boolean change(Answer.OnSheet answer) {
@@ -50,6 +50,8 @@ final class Answering {
             workspace.change(change.what(), job -> change.apply(job, about.drawing()));
         } else if (answer instanceof Answer.Colour colour) {
             colour(colour, about, station);
+        } else if (answer instanceof Answer.ByHand byHand) {
+            station.takeUp(byHand.hand());
         }
         return workspace.job() != before;
     }

@@ -1,8 +1,6 @@
 package neattrace.app;
 
-import java.io.File;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,11 +9,9 @@ import java.util.function.Function;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import neattrace.app.findings.FindingsRoom;
@@ -24,23 +20,16 @@ import neattrace.app.route.RouteBar;
 import neattrace.app.station.Bench;
 import neattrace.app.station.StationPanel;
 import neattrace.app.station.make.MakePanel;
-import neattrace.app.table.Mark;
 import neattrace.app.table.Table;
 import neattrace.app.work.Insights;
 import neattrace.app.work.Looked;
-import neattrace.app.work.LookedDrawing;
-import neattrace.app.work.LookedSheet;
-import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.finding.Answer;
-import neattrace.finding.Finding;
-import neattrace.finding.Findings;
 import neattrace.gang.GangFile;
-import neattrace.job.Job;
 
 /** The whole window: route above; docket, table and findings side by side; foot below. */
-final class Workbench extends BorderPane implements FindingsRoom.Acts {
+final class Workbench extends BorderPane {
 
     /** Time at a station is noted when it is left, if it was so much. */
     private static final int WORTH_NOTING_SECONDS = 30;
@@ -52,15 +41,13 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     private final Table table = new Table();
     private final Map<String, StationPanel> panels = new LinkedHashMap<>();
     private final RouteBar route;
-    private final FindingsRoom findings = new FindingsRoom(this);
+    private final FindingsDesk findings;
     private final Docket docket = new Docket();
     private final StackPane middle = new StackPane();
     private final PromptBar prompt = new PromptBar();
     private final KeyCard keys;
     private final OpenAndSave files;
-    private final Answering answering;
     private StationPanel station;
-    private LookedSheet sheetLooked;
 
     /**
      * A window.
@@ -69,19 +56,19 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
      */
     Workbench(Workspace workspace, Function<Bench, List<StationPanel>> stations) {
         this.workspace = workspace;
-        answering = new Answering(workspace);
         files = new OpenAndSave(workspace, prompt, () -> getScene().getWindow(), this::openSheet);
         for (StationPanel panel :
-                stations.apply(new Bench(workspace, table, this::go, this::showFindings))) {
+                stations.apply(new Bench(workspace, table, this::go, () -> showFindings()))) {
             panels.put(panel.stop().key(), panel);
         }
         route = new RouteBar(all().stream().map(StationPanel::stop).toList(), this::go);
+        findings = new FindingsDesk(workspace, table, route, all(), this::go);
         keys = new KeyCard(all());
         getStyleClass().add("workbench");
         setTop(new HeadBar(workspace, route, this));
         setLeft(docket);
         setCenter(middle());
-        setRight(findings);
+        setRight(findings.room());
         setBottom(new FootBar(workspace, table));
         keys.setManaged(false);
         getChildren().add(keys);
@@ -148,29 +135,12 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
                 .flatMap(panel -> panel.overTable().stream())
                 .forEach(middle.getChildren()::add);
         middle.setMinWidth(0);
-        middle.setOnDragOver(this::draggedOver);
-        middle.setOnDragDropped(this::dropped);
+        FileDrop.on(middle, this::drop);
         // A question takes its own room: what it asks about stays in sight.
         BorderPane room = new BorderPane(middle);
         room.setTop(prompt);
         room.setMinWidth(0);
         return room;
-    }
-
-    private void draggedOver(DragEvent event) {
-        if (event.getDragboard().hasFiles()) {
-            event.acceptTransferModes(TransferMode.COPY);
-        }
-        event.consume();
-    }
-
-    private void dropped(DragEvent event) {
-        List<File> dropped = event.getDragboard().getFiles();
-        event.setDropCompleted(!dropped.isEmpty());
-        if (!dropped.isEmpty()) {
-            drop(dropped.stream().map(File::toPath).toList());
-        }
-        event.consume();
     }
 
     /** Opens the first; on a sheet of stickers drawings are put, all that were dropped. */
@@ -193,7 +163,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
 
     /** The findings' room, for keys and tests. */
     FindingsRoom findings() {
-        return findings;
+        return findings.room();
     }
 
     /** The station of a kind, for tests. */
@@ -229,7 +199,7 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
         station = next;
         route.select(key);
         docket.show(next.stop().title(), next.purpose(), next.content());
-        findings.clearChoice();
+        findings.room().clearChoice();
         table.modeProperty().set(next.usualMode());
         next.entered();
         showRoom();
@@ -260,109 +230,12 @@ final class Workbench extends BorderPane implements FindingsRoom.Acts {
     }
 
     private void showFindings() {
-        Shown now = workspace.shownProperty().get();
-        boolean sheet = workspace.sheetDesk().inHandProperty().get();
-        if (now == null) {
-            route.showNothing();
-            if (sheet) {
-                showSheet();
-            } else {
-                findings.show(null, station.stop().key(), Optional.empty(), "");
-            }
-            return;
-        }
-        LookedDrawing looked = workspace.insights().lookedProperty().get();
-        Findings found = looked == null ? Findings.NONE : looked.findings();
-        for (StationPanel panel : all()) {
-            route.show(panel.stop().key(), found, isTouched(panel));
-        }
-        if (sheet) {
-            showSheet();
-            return;
-        }
-        findings.show(looked, station.stop().key(), station.reply(now), otherwise(looked));
-        showMarks();
+        findings.show(station);
     }
 
-    /** What stands against the sheet of stickers that one works on. */
-    private void showSheet() {
-        SheetDesk desk = workspace.sheetDesk();
-        SheetDesk.Known known = desk.knownProperty().get();
-        if (known == null) {
-            findings.show(
-                    null, station.stop().key(), Optional.empty(), "The drawings are being read …");
-            return;
-        }
-        if (sheetLooked == null || sheetLooked.known() != known) {
-            sheetLooked = new LookedSheet(known, known.arranged());
-        }
-        route.show(station.stop().key(), known.findings(), true);
-        findings.show(
-                sheetLooked,
-                station.stop().key(),
-                Optional.empty(),
-                known.arranged()
-                        ? "Nothing stands against it."
-                        : "The stickers are being arranged …");
-    }
-
-    private boolean isTouched(StationPanel panel) {
-        Job job = workspace.job();
-        return panel.isTouched(job) || job.log().hasSettled(panel.stop().key());
-    }
-
-    /** What is said where nothing was found. */
-    private String otherwise(LookedDrawing looked) {
-        Insights insights = workspace.insights();
-        for (String failure :
-                List.of(
-                        insights.lookFailureProperty().get(),
-                        insights.reviewFailureProperty().get(),
-                        insights.studyFailureProperty().get())) {
-            if (!failure.isEmpty()) {
-                return "The job could not be looked through: " + failure;
-            }
-        }
-        return looked == null || !looked.whole()
-                ? "The job is being looked through …"
-                : station.whenClear();
-    }
-
-    @Override
-    public void lookAt(Finding finding) {
-        station.findingChosen(finding);
-        if (workspace.sheetDesk().inHandProperty().get()) {
-            return;
-        }
-        finding.place()
-                .ifPresent(place -> table.lookAt(place.at(), 3 * Math.max(3, place.reachMm())));
-        showMarks();
-    }
-
-    @Override
-    public boolean isNewest(Looked found) {
-        return found instanceof LookedDrawing drawing
-                ? drawing.drawing().job() == workspace.job()
-                : found == sheetLooked;
-    }
-
-    @Override
-    public boolean give(Answer answer, Looked about) {
-        if (answer instanceof Answer.Visit visit) {
-            go(visit.station());
-            return false;
-        }
-        return answering.give(answer, about, station);
-    }
-
-    private void showMarks() {
-        Shown now = workspace.shownProperty().get();
-        if (now == null) {
-            return;
-        }
-        List<Mark> marks = new ArrayList<>(station.marks(now));
-        findings.mark().ifPresent(marks::add);
-        table.setMarks(marks);
+    /** Does what an answer to a finding says; whether it changed something. */
+    boolean give(Answer answer, Looked about) {
+        return findings.give(answer, about);
     }
 
     /** Opening, saving and closing. */

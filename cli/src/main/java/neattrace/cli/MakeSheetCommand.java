@@ -181,7 +181,7 @@ final class MakeSheetCommand implements Callable<Integer> {
     private int keptSheet(Path file) throws IOException {
         PressProfile press = PressProfile.bundled();
         GangSheet kept = GangFile.open(file);
-        List<GangSticker> made = new GangLoader(press).load(kept, one -> {}, reporter.progress());
+        List<GangSticker> made = new GangLoader(press).load(kept, reporter.progress());
         for (GangSticker one : made) {
             if (one.sticker().isEmpty()) {
                 throw new PictureException(one.drawing().name() + ": " + one.trouble());

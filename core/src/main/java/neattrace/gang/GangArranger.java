@@ -2,6 +2,7 @@ package neattrace.gang;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.Nest;
 import neattrace.goods.nest.NestPiece;
@@ -65,6 +67,21 @@ public final class GangArranger {
     }
 
     /**
+     * The numbers of the places of what {@link #laid} lays, in the same order: those of drawings
+     * that could not be read lie nowhere.
+     */
+    public static List<Integer> places(GangSheet sheet, List<GangSticker> stickers) {
+        Set<Integer> readable = new HashSet<>();
+        stickers.stream()
+                .filter(one -> one.sticker().isPresent())
+                .forEach(one -> readable.add(one.drawing().id()));
+        return IntStream.range(0, sheet.places().size())
+                .filter(i -> readable.contains(sheet.places().get(i).drawing()))
+                .boxed()
+                .toList();
+    }
+
+    /**
      * Arranges all that is not pinned anew.
      *
      * @param patience how long is looked for something better
@@ -92,8 +109,9 @@ public final class GangArranger {
      */
     public static GangSheet makeRoom(
             GangSheet sheet, List<GangSticker> stickers, NestWish patience, Progress progress) {
-        Set<Integer> inTheWay = GangWay.of(sheet, laid(sheet, stickers));
-        boolean missing = !laid(sheet, stickers).nest().left().isEmpty();
+        StickerSheet now = laid(sheet, stickers);
+        Set<Integer> inTheWay = GangWay.of(sheet, now, places(sheet, stickers));
+        boolean missing = !now.nest().left().isEmpty();
         if (inTheWay.isEmpty() && !missing) {
             return sheet;
         }
@@ -104,8 +122,7 @@ public final class GangArranger {
         }
         GangSheet others = sheet.withPlaces(held).withAim(GangAim.EVEN);
         GangSheet tried = arrange(others, stickers, patience, found -> {}, progress);
-        if (laid(tried, stickers).nest().laid().size()
-                < laid(sheet, stickers).nest().laid().size()) {
+        if (laid(tried, stickers).nest().laid().size() < now.nest().laid().size()) {
             return arrange(sheet, stickers, patience, found -> {}, progress);
         }
         return tried.withPlaces(inOrder(sheet, held, inTheWay, tried)).withAim(sheet.aim());

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import java.util.function.Consumer;
 import java.util.zip.CRC32;
 import neattrace.files.FileStamp;
 import neattrace.goods.Goods;
@@ -55,18 +54,15 @@ public final class GangLoader {
     /**
      * All drawings of a sheet, in its order. A drawing that cannot be read is told of, not thrown.
      *
-     * @param each told of each as soon as it is there
      * @throws CancellationException if {@code progress} says so
      */
-    public List<GangSticker> load(GangSheet sheet, Consumer<GangSticker> each, Progress progress) {
+    public List<GangSticker> load(GangSheet sheet, Progress progress) {
         List<GangSticker> all = new ArrayList<>();
         int n = sheet.drawings().size();
         for (int i = 0; i < n; i++) {
             GangDrawing drawing = sheet.drawings().get(i);
             progress.report("Reading " + drawing.name(), (double) i / n);
-            GangSticker made = load(drawing, progress.part((double) i / n, (double) (i + 1) / n));
-            each.accept(made);
-            all.add(made);
+            all.add(load(drawing, progress.part((double) i / n, (double) (i + 1) / n)));
         }
         return all;
     }
@@ -78,8 +74,13 @@ public final class GangLoader {
         Made key = new Made(drawing.file(), FileStamp.of(drawing.file()), drawing.widthMm());
         GangSticker known = kept.get(key);
         if (known == null) {
-            known = made(drawing, progress);
-            kept.put(key, known);
+            try {
+                known = made(drawing, progress);
+                kept.put(key, known);
+            } catch (OutOfMemoryError e) {
+                // There may be room for it the next time.
+                return none(drawing, "There is not enough memory for it now.", false);
+            }
         }
         return new GangSticker(
                 drawing,
@@ -114,7 +115,7 @@ public final class GangLoader {
                             false);
         } catch (CancellationException e) {
             throw e;
-        } catch (IOException | RuntimeException | OutOfMemoryError e) {
+        } catch (IOException | RuntimeException e) {
             String why = e.getMessage();
             return none(drawing, why == null ? "It cannot be read: " + e : why, false);
         }

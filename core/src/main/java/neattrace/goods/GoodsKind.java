@@ -32,6 +32,11 @@ public enum GoodsKind {
         return label;
     }
 
+    /** Whether they are cut out as stickers, singly or from sheets. */
+    public boolean isSticker() {
+        return this == STICKER || this == STICKER_SHEET;
+    }
+
     /** The same within a sentence, such as "shirt". */
     public String noun() {
         return switch (this) {

@@ -19,6 +19,7 @@ import neattrace.gang.GangSticker;
 import neattrace.gang.GangWork;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.Nest;
+import neattrace.goods.sheet.SheetFacts;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.StickerSheet;
 
@@ -62,20 +63,14 @@ public final class GangInspection {
                     COLOURED,
                     SMALL);
 
-    /** Denser sheets are hard to weed and to peel (common practice, no source). */
-    private static final double CRAMMED_SHARE = 0.72;
-
-    /** From cut to cut on a coloured ground, mm (common practice, no source). */
-    private static final double COLOURED_GAP_MM = 5;
-
     private final GangSheet sheet;
     private final List<GangSticker> stickers;
     private final StickerSheet laid;
 
-    private GangInspection(GangSheet sheet, List<GangSticker> stickers) {
+    private GangInspection(GangSheet sheet, List<GangSticker> stickers, StickerSheet laid) {
         this.sheet = sheet;
         this.stickers = stickers;
-        this.laid = GangArranger.laid(sheet, stickers);
+        this.laid = laid;
     }
 
     /**
@@ -84,7 +79,12 @@ public final class GangInspection {
      * @param stickers what became of all its drawings
      */
     public static Findings of(GangSheet sheet, List<GangSticker> stickers) {
-        return new Findings(new GangInspection(sheet, stickers).groups());
+        return of(sheet, stickers, GangArranger.laid(sheet, stickers));
+    }
+
+    /** The same where it is known already how they lie. */
+    public static Findings of(GangSheet sheet, List<GangSticker> stickers, StickerSheet laid) {
+        return new Findings(new GangInspection(sheet, stickers, laid).groups());
     }
 
     static Kind kind(String key, Severity severity, Cost cost, String many) {
@@ -95,7 +95,7 @@ public final class GangInspection {
         List<Group> groups = new ArrayList<>();
         add(groups, missing());
         add(groups, unreadable());
-        GangRoom room = new GangRoom(sheet, laid);
+        GangRoom room = new GangRoom(sheet, laid, GangArranger.places(sheet, stickers));
         add(groups, room.near());
         add(groups, room.outside());
         add(groups, leftOver());
@@ -249,7 +249,7 @@ public final class GangInspection {
 
     private List<Finding> crammed() {
         double density = laid.nest().density();
-        if (density <= CRAMMED_SHARE || sheet.left().contains(CRAMMED.key())) {
+        if (!SheetFacts.isCrammed(laid) || sheet.left().contains(CRAMMED.key())) {
             return List.of();
         }
         return List.of(
@@ -262,15 +262,12 @@ public final class GangInspection {
                                 "So full a sheet is hard to weed and to peel, and looks crammed.",
                                 leave(CRAMMED.key()))
                         .measuring(new Measure(100 * density, "%"))
-                        .against(100 * CRAMMED_SHARE));
+                        .against(100 * SheetFacts.CRAMMED));
     }
 
     private List<Finding> coloured() {
         SheetLayout layout = sheet.layout();
-        boolean fine =
-                layout.ground().total() == 0
-                        || layout.gapMm() >= COLOURED_GAP_MM
-                        || sheet.left().contains(COLOURED.key());
+        boolean fine = !SheetFacts.isBufferShort(layout) || sheet.left().contains(COLOURED.key());
         if (fine) {
             return List.of();
         }
@@ -289,11 +286,14 @@ public final class GangInspection {
                                         "5 mm from cut to cut",
                                         one ->
                                                 one.withLayout(
-                                                        one.layout().withGapMm(COLOURED_GAP_MM)),
+                                                        one.layout()
+                                                                .withGapMm(
+                                                                        SheetFacts
+                                                                                .COLOURED_GAP_MM)),
                                         GangWork.ARRANGE),
                                 leave(COLOURED.key()))
                         .measuring(Measure.mm(layout.gapMm()))
-                        .against(COLOURED_GAP_MM));
+                        .against(SheetFacts.COLOURED_GAP_MM));
     }
 
     private List<Finding> small() {

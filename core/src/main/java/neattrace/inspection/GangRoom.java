@@ -15,12 +15,10 @@ import neattrace.gang.GangSheet;
 import neattrace.gang.GangWork;
 import neattrace.geom.Point;
 import neattrace.goods.nest.Laid;
-import neattrace.goods.nest.Nest;
-import neattrace.goods.nest.NestSheet;
+import neattrace.goods.sheet.SheetRoom;
 import neattrace.goods.sheet.StickerSheet;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.distance.DistanceOp;
 
@@ -37,30 +35,33 @@ final class GangRoom {
                     Cost.RUN,
                     "%d stickers lie where none may lie");
 
-    /** Nearer than asked for by less is rounding, mm. */
-    private static final double ROUNDING_MM = 0.02;
-
     private static final int MOST_TOLD = 60;
 
     private final GangSheet sheet;
     private final StickerSheet laid;
+    private final List<GangPlace> places;
+    private final SheetRoom room;
     private final List<Polygon> shapes;
 
-    GangRoom(GangSheet sheet, StickerSheet laid) {
+    /**
+     * Of a sheet.
+     *
+     * @param numbers of the places of what lies there
+     */
+    GangRoom(GangSheet sheet, StickerSheet laid, List<Integer> numbers) {
         this.sheet = sheet;
         this.laid = laid;
+        this.places = numbers.stream().map(sheet.places()::get).toList();
+        this.room = new SheetRoom(sheet.layout());
         this.shapes = laid.nest().laid().stream().map(laid.nest()::shape).toList();
     }
 
     List<Finding> near() {
-        double gap = sheet.layout().gapMm() - ROUNDING_MM;
         List<Laid> lying = laid.nest().laid();
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i < lying.size(); i++) {
-            Envelope box = shapes.get(i).getEnvelopeInternal();
             for (int j = i + 1; j < lying.size() && found.size() < MOST_TOLD; j++) {
-                if (box.distance(shapes.get(j).getEnvelopeInternal()) < gap
-                        && shapes.get(i).isWithinDistance(shapes.get(j), gap)) {
+                if (room.isNear(shapes.get(i), shapes.get(j))) {
                     String key = NEAR.key() + ":" + where(lying.get(i)) + "/" + where(lying.get(j));
                     if (!sheet.left().contains(key)) {
                         found.add(near(i, j, key));
@@ -99,7 +100,10 @@ final class GangRoom {
                                 "make-room",
                                 "Make room",
                                 "Made room",
-                                now -> one.pinned() && other.pinned() ? freed(now, other) : now,
+                                now ->
+                                        one.pinned() && other.pinned()
+                                                ? freed(now, places.get(j))
+                                                : now,
                                 GangWork.MAKE_ROOM),
                         GangInspection.leave(key))
                 .at(new Place.Stretch(at, from, to, false, List.of(), Math.max(8, mm)))
@@ -107,37 +111,29 @@ final class GangRoom {
                 .against(sheet.layout().gapMm());
     }
 
-    /** The sheet with a sticker no longer pinned, wherever it is in its list by now. */
-    private static GangSheet freed(GangSheet sheet, Laid one) {
-        List<GangPlace> places = new ArrayList<>();
-        for (GangPlace place : sheet.places()) {
-            boolean same = place.xMm() == one.xMm() && place.yMm() == one.yMm();
-            places.add(same ? place.withPinned(false) : place);
-        }
-        return sheet.withPlaces(places);
+    /** The sheet with a sticker no longer pinned, if it still lies there. */
+    private static GangSheet freed(GangSheet sheet, GangPlace one) {
+        int at = sheet.places().indexOf(one);
+        return at < 0 ? sheet : sheet.with(at, one.withPinned(false));
     }
 
     List<Finding> outside() {
-        NestSheet room = sheet.layout().room();
-        Geometry inside = room.inside().buffer(ROUNDING_MM);
         List<Finding> found = new ArrayList<>();
-        Nest nest = laid.nest();
-        for (int i = 0; i < nest.laid().size() && found.size() < MOST_TOLD; i++) {
+        List<Laid> lying = laid.nest().laid();
+        for (int i = 0; i < lying.size() && found.size() < MOST_TOLD; i++) {
             Polygon shape = shapes.get(i);
-            boolean over = !inside.contains(shape);
-            boolean kept =
-                    room.kept().stream()
-                            .anyMatch(one -> one.buffer(-ROUNDING_MM).intersects(shape));
-            String key = OUTSIDE.key() + ":" + where(nest.laid().get(i));
-            if ((over || kept) && !sheet.left().contains(key)) {
-                found.add(outside(nest.laid().get(i), shape, over, key));
+            boolean over = room.isOverRim(shape);
+            String key = OUTSIDE.key() + ":" + where(lying.get(i));
+            if ((over || room.isOnKept(shape)) && !sheet.left().contains(key)) {
+                found.add(outside(i, over, key));
             }
         }
         return found;
     }
 
-    private Finding outside(Laid one, Polygon shape, boolean over, String key) {
-        Envelope box = shape.getEnvelopeInternal();
+    private Finding outside(int i, boolean over, String key) {
+        Laid one = laid.nest().laid().get(i);
+        Envelope box = shapes.get(i).getEnvelopeInternal();
         return Finding.of(
                         OUTSIDE,
                         GangInspection.name(laid, one)
@@ -154,7 +150,7 @@ final class GangRoom {
                                 "make-room",
                                 "Lay it elsewhere",
                                 "Laid elsewhere",
-                                now -> freed(now, one),
+                                now -> freed(now, places.get(i)),
                                 GangWork.MAKE_ROOM),
                         GangInspection.leave(key))
                 .at(new Place.Box(point(box.centre()), box.getWidth(), box.getHeight()));

@@ -59,7 +59,7 @@ class GangArrangerTest {
     }
 
     private static List<GangSticker> load(GangSheet sheet) {
-        return LOADER.load(sheet, one -> {}, Progress.SILENT);
+        return LOADER.load(sheet, Progress.SILENT);
     }
 
     private static GangSheet arranged(GangSheet sheet) {

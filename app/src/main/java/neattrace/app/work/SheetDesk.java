@@ -1,7 +1,6 @@
 package neattrace.app.work;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -47,6 +46,7 @@ public final class SheetDesk implements AutoCloseable {
      * @param sheet as it was when this was found out
      * @param stickers what became of its drawings
      * @param laid the stickers where they lie
+     * @param places the numbers of their places on the sheet, in the same order
      * @param facts what was measured
      * @param findings what stands against it; nothing while it is still being arranged
      * @param arranged whether all is arranged that was to be
@@ -55,6 +55,7 @@ public final class SheetDesk implements AutoCloseable {
             GangSheet sheet,
             List<GangSticker> stickers,
             StickerSheet laid,
+            List<Integer> places,
             SheetFacts facts,
             Findings findings,
             boolean arranged) {
@@ -65,8 +66,9 @@ public final class SheetDesk implements AutoCloseable {
                     sheet,
                     List.copyOf(stickers),
                     laid,
+                    GangArranger.places(sheet, stickers),
                     SheetFacts.of(laid),
-                    arranged ? GangInspection.of(sheet, stickers) : Findings.NONE,
+                    arranged ? GangInspection.of(sheet, stickers, laid) : Findings.NONE,
                     arranged);
         }
     }
@@ -294,10 +296,7 @@ public final class SheetDesk implements AutoCloseable {
                 now == GangWork.NONE ? "Reading the drawings" : "Arranging",
                 progress -> {
                     List<GangSticker> read =
-                            loader.load(
-                                    of,
-                                    one -> {},
-                                    progress.part(0, now == GangWork.NONE ? 0.9 : 0.4));
+                            loader.load(of, progress.part(0, now == GangWork.NONE ? 0.9 : 0.4));
                     if (now == GangWork.NONE) {
                         return Known.of(of, read, true);
                     }
@@ -345,27 +344,21 @@ public final class SheetDesk implements AutoCloseable {
             history.set(history.get().completed(result.sheet()));
             keeper.keep(result.sheet());
         }
-        known.set(result);
+        Known before = known.get();
+        boolean same =
+                before != null
+                        && before.arranged() == result.arranged()
+                        && before.sheet().equals(result.sheet())
+                        && before.stickers().equals(result.stickers());
+        // Looking again mostly finds what was known.
+        if (!same) {
+            known.set(result);
+        }
     }
 
     /** Waits for nothing: whether all is worked out. */
     public boolean isSettled() {
         return running.progressProperty().get() < 0;
-    }
-
-    /** Whether a drawing's file is one of the open sheet. */
-    public boolean pointsAt(Path file) {
-        return sheet() != null
-                && file != null
-                && sheet().drawings().stream().anyMatch(one -> isSame(one.file(), file));
-    }
-
-    private static boolean isSame(Path one, Path other) {
-        try {
-            return one.equals(other.toAbsolutePath().normalize()) || Files.isSameFile(one, other);
-        } catch (IOException e) {
-            return false;
-        }
     }
 
     @Override

@@ -40,7 +40,10 @@ public record Nest(List<NestPiece> pieces, List<Laid> laid, List<Integer> left, 
         double least = Double.POSITIVE_INFINITY;
         for (Laid other : laid) {
             if (other.piece() != one.piece()) {
-                least = Math.min(least, shape.distance(shape(other)));
+                Polygon there = shape(other);
+                boolean near =
+                        shape.getEnvelopeInternal().distance(there.getEnvelopeInternal()) < least;
+                least = near ? Math.min(least, shape.distance(there)) : least;
             }
         }
         return least;

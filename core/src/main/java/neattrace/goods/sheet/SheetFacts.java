@@ -20,10 +20,10 @@ import neattrace.goods.sticker.StickerFacts.Remark;
 public record SheetFacts(StickerSheet sheet, double nearestMm, List<Remark> findings) {
 
     /** Denser sheets are hard to weed and to peel (common practice, no source). */
-    private static final double CRAMMED = 0.72;
+    public static final double CRAMMED = 0.72;
 
-    /** Nearer than the gap by less is rounding, mm. */
-    private static final double ROUNDING_MM = 0.02;
+    /** From cut to cut on a coloured ground, mm (common practice, no source). */
+    public static final double COLOURED_GAP_MM = 5;
 
     public SheetFacts {
         findings = List.copyOf(findings);
@@ -45,7 +45,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Remark> find
                                     nest.laid().size() + nest.left().size(),
                                     nest.left().size())));
         }
-        if (nearest < sheet.layout().gapMm() - ROUNDING_MM) {
+        if (nearest < sheet.layout().gapMm() - SheetRoom.ROUNDING_MM) {
             findings.add(
                     new Remark(
                             "too-near",
@@ -55,7 +55,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Remark> find
                                     nearest,
                                     sheet.layout().gapMm())));
         }
-        if (nest.density() > CRAMMED) {
+        if (isCrammed(sheet)) {
             findings.add(
                     new Remark(
                             "crammed",
@@ -64,7 +64,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Remark> find
                                     "%.0f %% of the sheet is stickers: crammed, hard to weed.",
                                     100 * nest.density())));
         }
-        if (coloured(sheet) && sheet.layout().gapMm() < 5) {
+        if (isBufferShort(sheet.layout())) {
             findings.add(
                     new Remark(
                             "coloured-ground",
@@ -80,8 +80,14 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Remark> find
         return new SheetFacts(sheet, nearest, findings);
     }
 
-    private static boolean coloured(StickerSheet sheet) {
-        return sheet.layout().ground().total() > 0;
+    /** Whether a sheet is so full that it is hard to weed. */
+    public static boolean isCrammed(StickerSheet sheet) {
+        return sheet.nest().density() > CRAMMED;
+    }
+
+    /** Whether stickers lie nearer to one another than is usual on a coloured ground. */
+    public static boolean isBufferShort(SheetLayout layout) {
+        return layout.ground().total() > 0 && layout.gapMm() < COLOURED_GAP_MM;
     }
 
     /** What people read. */

@@ -22,10 +22,7 @@ public final class GoodsSticker {
     /** The goods of a job that a sticker is made for: the first of its kind. */
     public static Optional<WantedGoods> wanted(Job job) {
         return job.goods().wanted().stream()
-                .filter(
-                        one ->
-                                one.goods().kind() == GoodsKind.STICKER
-                                        || one.goods().kind() == GoodsKind.STICKER_SHEET)
+                .filter(one -> one.goods().kind().isSticker())
                 .findFirst();
     }
 

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Set;
 import neattrace.export.GoodsFormat;
 import neattrace.geom.Point;
+import neattrace.goods.cut.BladeDrift;
 import neattrace.goods.cut.StickerRecipe;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.sheet.SheetItem;
@@ -152,23 +153,27 @@ public record SheetRehearsal(
         return turns;
     }
 
+    private String borne() {
+        long all = margins.stream().filter(one -> one.leastMm() < BladeDrift.MOST_MM).count();
+        long usual = margins.stream().filter(one -> one.leastMm() < BladeDrift.USUAL_MM).count();
+        return all == 0
+                ? "All bear the 0.5 mm that blades drift in practice."
+                : all
+                        + " of "
+                        + margins.size()
+                        + " bear less than the 0.5 mm that blades drift in practice, "
+                        + usual
+                        + " less than 0.3 mm.";
+    }
+
     /** What was found, in plain sentences. */
     public List<String> told() {
         List<String> told = new ArrayList<>();
-        told.add(
-                String.format(
-                        Locale.ROOT,
-                        "It takes %.0f s, %.0f mm of the way with the blade up.",
-                        run.seconds(),
-                        run.travelMm()));
+        told.add(run.took());
         int worst = -1;
-        int half = 0;
         for (int i = 0; i < margins.size(); i++) {
-            worst =
-                    worst < 0 || margins.get(i).leastMm() < margins.get(worst).leastMm()
-                            ? i
-                            : worst;
-            half += margins.get(i).leastMm() < 0.5 ? 1 : 0;
+            boolean less = worst < 0 || margins.get(i).leastMm() < margins.get(worst).leastMm();
+            worst = less ? i : worst;
         }
         if (worst >= 0) {
             Margin least = margins.get(worst);
@@ -181,22 +186,9 @@ public record SheetRehearsal(
                             least.backgroundMm() <= least.artMm()
                                     ? "ground or a neighbour shows"
                                     : "the drawing is cut into"));
-            told.add(
-                    half == 0
-                            ? "All bear the 0.5 mm that blades drift in practice."
-                            : half
-                                    + " of "
-                                    + margins.size()
-                                    + " bear less than the 0.5 mm that blades drift in practice.");
+            told.add(borne());
         }
-        int corners = run.lifting().size();
-        if (corners > 0) {
-            told.add(
-                    corners
-                            + (corners == 1 ? " corner is" : " corners are")
-                            + " so sharp that vinyl may lift.");
-        }
-        told.addAll(run.badOrder());
+        told.addAll(run.faults());
         return told;
     }
 }

@@ -2,6 +2,7 @@ package neattrace.standin.cutter;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import neattrace.geom.Point;
 
 /** Cuts on the screen: where the tip of the knife runs, how long it takes, how far it travels. */
@@ -35,6 +36,29 @@ public final class StandInCutter {
             tips = List.copyOf(tips);
             lifting = List.copyOf(lifting);
             badOrder = List.copyOf(badOrder);
+        }
+
+        /** How long it took, in a plain sentence. */
+        public String took() {
+            return String.format(
+                    Locale.ROOT,
+                    "It takes %.0f s, %.0f mm of the way with the blade up.",
+                    seconds,
+                    travelMm);
+        }
+
+        /** What is wrong with the lines themselves, in plain sentences. */
+        public List<String> faults() {
+            List<String> told = new ArrayList<>();
+            int n = lifting.size();
+            if (n > 0) {
+                told.add(
+                        n
+                                + (n == 1 ? " corner is" : " corners are")
+                                + " so sharp that vinyl may lift.");
+            }
+            told.addAll(badOrder);
+            return told;
         }
     }
 

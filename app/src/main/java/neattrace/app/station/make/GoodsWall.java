@@ -20,7 +20,6 @@ import javafx.scene.text.TextAlignment;
 import neattrace.app.station.ArtPicture;
 import neattrace.app.station.GoodsShape;
 import neattrace.app.work.Shown;
-import neattrace.goods.GoodsKind;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.GoodsDrawing;
@@ -202,7 +201,7 @@ final class GoodsWall extends Region {
             pictures.add(null);
             WantedGoods wanted = seen().get(i);
             int at = i;
-            if (isSticker(wanted)) {
+            if (wanted.goods().kind().isSticker()) {
                 CompletableFuture.supplyAsync(() -> painted(of, wanted, grid))
                         .thenAccept(one -> Platform.runLater(() -> took(now, at, one)));
             }
@@ -222,11 +221,6 @@ final class GoodsWall extends Region {
     private void setLines(Image image) {
         lines = image;
         draw();
-    }
-
-    static boolean isSticker(WantedGoods wanted) {
-        GoodsKind kind = wanted.goods().kind();
-        return kind == GoodsKind.STICKER || kind == GoodsKind.STICKER_SHEET;
     }
 
     private record Painted(MadeSticker made, StickerPicture picture) {}
@@ -277,7 +271,7 @@ final class GoodsWall extends Region {
         if (made.get(i) != null) {
             sticker(g, i, width, height - 2 * TITLE_PX);
             words(g, size(made.get(i)), width / 2, height - 2 * TITLE_PX + 4, 12);
-        } else if (!isSticker(wanted)) {
+        } else if (!wanted.goods().kind().isSticker()) {
             shape(g, wanted, width, height - TITLE_PX);
         }
         g.restore();

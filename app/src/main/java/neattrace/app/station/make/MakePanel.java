@@ -154,7 +154,7 @@ public final class MakePanel implements StationPanel {
 
     /** One of the goods large: stickers with all that is set of them. */
     private void large(WantedGoods goods) {
-        if (GoodsWall.isSticker(goods)) {
+        if (goods.goods().kind().isSticker()) {
             sticker.choose(goods.id());
             showWall(false);
             bench.say("");

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import neattrace.export.GoodsFormat;
 import neattrace.geom.Point;
+import neattrace.goods.cut.BladeDrift;
 import neattrace.goods.sticker.StickerPlan;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintPlan;
@@ -26,9 +27,6 @@ import neattrace.standin.cutter.StandInCutter;
  */
 record Rehearsal(
         MadeSticker of, StandInCutter.Run run, List<DriftCheck.Margin> margins, Point drift) {
-
-    /** Drifts seen in practice, mm (common practice, no source). */
-    static final double[] SEEN_MM = {0.3, 0.5};
 
     /** Writes the cut file, reads it again, and cuts. */
     static Rehearsal of(MadeSticker made, CutterSettings settings, Point drift) throws IOException {
@@ -72,12 +70,7 @@ record Rehearsal(
     /** What was found, in plain sentences. */
     List<String> told() {
         List<String> told = new ArrayList<>();
-        told.add(
-                String.format(
-                        Locale.ROOT,
-                        "It takes %.0f s, %.0f mm of the way with the blade up.",
-                        run.seconds(),
-                        run.travelMm()));
+        told.add(run.took());
         double background = margins.stream().mapToDouble(one -> one.backgroundMm()).min().orElse(0);
         double art = margins.stream().mapToDouble(one -> one.artMm()).min().orElse(0);
         if (!margins.isEmpty()) {
@@ -86,22 +79,15 @@ record Rehearsal(
                 told.add(shows("The drawing is cut into", art));
             }
         }
-        if (!run.lifting().isEmpty()) {
-            int n = run.lifting().size();
-            told.add(
-                    n
-                            + (n == 1 ? " corner is" : " corners are")
-                            + " so sharp that vinyl may lift.");
-        }
-        told.addAll(run.badOrder());
+        told.addAll(run.faults());
         return told;
     }
 
     private static String shows(String what, double mm) {
         String seen =
-                mm < SEEN_MM[0]
+                mm < BladeDrift.USUAL_MM
                         ? ": less than blades drift in practice (0.3 to 0.5 mm)."
-                        : mm < SEEN_MM[1] ? ": some blades drift as far (0.5 mm)." : ".";
+                        : mm < BladeDrift.MOST_MM ? ": some blades drift as far (0.5 mm)." : ".";
         return String.format(Locale.ROOT, "%s from %.2f mm of drift on%s", what, mm, seen);
     }
 }

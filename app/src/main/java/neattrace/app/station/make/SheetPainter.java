@@ -14,6 +14,7 @@ import neattrace.app.work.SheetDesk;
 import neattrace.finding.Finding;
 import neattrace.finding.Place;
 import neattrace.geom.Point;
+import neattrace.goods.cut.BladeDrift;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.sheet.SheetItem;
 import neattrace.goods.sheet.SheetLayout;
@@ -44,9 +45,6 @@ final class SheetPainter {
 
     /** Stickers farther away are not seen within a cut, bleed and drift and all. */
     private static final double NEIGHBOUR_MM = 60;
-
-    /** Blades drift so far, mm (common practice, no source). */
-    private static final double PRACTICE_MM = 0.5;
 
     private static final Color RIM = Color.web("#51636A", 0.55);
     private static final Color CUT = Color.web(StickerPlan.KISS_COLOUR.hex());
@@ -158,7 +156,7 @@ final class SheetPainter {
         }
         int count = 0;
         for (SheetRehearsal.Turn turn : rehearsal.turns()) {
-            boolean bad = rehearsal.margins().get(turn.laid()).leastMm() < PRACTICE_MM;
+            boolean bad = rehearsal.margins().get(turn.laid()).leastMm() < BladeDrift.MOST_MM;
             number(++count, turn.from().x() + drift.x(), turn.from().y() + drift.y(), bad);
         }
     }

@@ -1,47 +1,35 @@
 package neattrace.app.station.make;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.image.Image;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.stage.Screen;
-import javafx.util.Duration;
 import neattrace.app.work.SheetDesk;
 import neattrace.finding.Finding;
 import neattrace.gang.GangPlace;
 import neattrace.geom.Point;
 import neattrace.goods.nest.Laid;
-import neattrace.goods.nest.Nest;
 import neattrace.goods.sheet.SheetItem;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.SheetPlan;
 import neattrace.press.PressProfile;
 import neattrace.print.PrintPlan;
 import neattrace.standin.cutter.SheetRehearsal;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.GeometryFactory;
 
-/**
- * A sheet of stickers over the table, as large as there is room for or at its true size. A sticker
- * is taken in hand by a press or with the keys, and moved, turned, pinned and let go.
- */
+/** A sheet of stickers over the table, as large as there is room for or at its true size. */
 final class SheetView extends Region {
 
     private static final double MARGIN_PX = 26;
@@ -49,17 +37,10 @@ final class SheetView extends Region {
     /** Below the sheet its measures are told. */
     private static final double TOLD_PX = 30 + MakeBar.roomPx() - 26;
 
-    private static final double TURN_DEGREES = 5;
-
-    /** Turns that follow one another at once are one change. */
-    private static final Duration PAUSE = Duration.millis(450);
-
     private final Canvas canvas = new Canvas();
     private final SheetFaces faces = new SheetFaces(this::draw);
     private final PressProfile press;
-    private final BiConsumer<Integer, GangPlace> whenLaid;
-    private final Consumer<String> tell;
-    private final PauseTransition turning = new PauseTransition(PAUSE);
+    private final SheetHand hand;
     private SheetDesk.Known known;
     private Image ground;
     private SheetLayout groundOf;
@@ -73,14 +54,6 @@ final class SheetView extends Region {
     private double left;
     private double top;
 
-    /** The number of the place in hand; -1 for none. */
-    private int chosen = -1;
-
-    /** Where the one in hand lies while it is moved or turned; null while it lies still. */
-    private GangPlace draft;
-
-    private Point grip;
-
     /**
      * A view.
      *
@@ -88,21 +61,19 @@ final class SheetView extends Region {
      * @param tell told about the sticker in hand
      */
     SheetView(PressProfile press, BiConsumer<Integer, GangPlace> whenLaid, Consumer<String> tell) {
-        this.tell = tell;
         this.press = press;
-        this.whenLaid = whenLaid;
+        this.hand = new SheetHand(whenLaid, tell, this::draw);
         setId("sheet-of-stickers");
         getStyleClass().add("wall");
         getChildren().add(canvas);
         setFocusTraversable(true);
         setAccessibleText("The sheet of stickers");
         setOnMousePressed(this::taken);
-        setOnMouseDragged(this::dragged);
-        setOnMouseReleased(this::released);
+        setOnMouseDragged(event -> hand.drag(place(event.getX(), event.getY())));
+        setOnMouseReleased(event -> hand.letGo());
         setOnScroll(this::scrolled);
         addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
         focusedProperty().addListener(property -> draw());
-        turning.setOnFinished(event -> lay());
     }
 
     @Override
@@ -127,14 +98,8 @@ final class SheetView extends Region {
                         && next != null
                         && known.sheet().layout().widthMm() == next.sheet().layout().widthMm()
                         && known.sheet().layout().heightMm() == next.sheet().layout().heightMm();
-        GangPlace inHand = known == null || chosen < 0 ? null : current();
         known = next;
-        draft = grip == null ? null : draft;
-        if (grip == null) {
-            choose(inHand == null || next == null ? -1 : indexOf(inHand));
-        } else if (next == null || chosen >= next.laid().nest().laid().size()) {
-            choose(-1);
-        }
+        hand.show(next);
         if (next != null) {
             faces.keepOnly(
                     next.laid().items().stream()
@@ -145,19 +110,7 @@ final class SheetView extends Region {
             }
             paintGround();
         }
-        tellChosen();
         draw();
-    }
-
-    /** What lies where that in hand did before; -1 if nothing does. */
-    private int indexOf(GangPlace inHand) {
-        List<Laid> laid = known.laid().nest().laid();
-        for (int i = 0; i < laid.size(); i++) {
-            if (laid.get(i).xMm() == inHand.xMm() && laid.get(i).yMm() == inHand.yMm()) {
-                return i;
-            }
-        }
-        return -1;
     }
 
     /** Whether what lies beyond the cuts is seen. */
@@ -248,10 +201,10 @@ final class SheetView extends Region {
             return;
         }
         painter.page(known.sheet().layout(), ground);
-        List<Laid> laid = laid();
+        List<Laid> laid = hand.laid();
         painter.stickers(known.laid(), laid, bleedSeen);
-        if (chosen >= 0) {
-            painter.inHand(known.laid(), laid.get(chosen), isFocused());
+        if (hand.chosen() >= 0) {
+            painter.inHand(known.laid(), laid.get(hand.chosen()), isFocused());
         }
         if (finding != null) {
             painter.finding(finding);
@@ -259,250 +212,45 @@ final class SheetView extends Region {
         painter.told(known, canvas.getHeight());
     }
 
-    /** What lies there, the one in hand where it is right now. */
-    private List<Laid> laid() {
-        List<Laid> laid = new ArrayList<>(known.laid().nest().laid());
-        if (draft != null && chosen >= 0 && chosen < laid.size()) {
-            laid.set(chosen, moved(laid.get(chosen)));
-        }
-        return laid;
-    }
-
-    private Laid moved(Laid one) {
-        return draft == null
-                ? one
-                : new Laid(one.piece(), draft.xMm(), draft.yMm(), draft.turnDegrees(), true);
-    }
-
     private Point place(double x, double y) {
         return new Point((x - left) / scale.get(), (y - top) / scale.get());
     }
 
-    private int at(Point place) {
-        Nest nest = known.laid().nest();
-        var point = new GeometryFactory().createPoint(new Coordinate(place.x(), place.y()));
-        for (int i = nest.laid().size() - 1; i >= 0; i--) {
-            if (nest.shape(nest.laid().get(i)).contains(point)) {
-                return i;
-            }
-        }
-        return -1;
+    private boolean isStill() {
+        return known == null || rehearsal != null;
     }
 
     private void taken(MouseEvent event) {
         requestFocus();
-        if (known == null || rehearsal != null) {
-            return;
-        }
-        lay();
-        Point place = place(event.getX(), event.getY());
-        choose(at(place));
-        if (chosen >= 0) {
-            Laid one = known.laid().nest().laid().get(chosen);
-            grip = place.minus(new Point(one.xMm(), one.yMm()));
-        }
-        event.consume();
-    }
-
-    private void dragged(MouseEvent event) {
-        if (grip == null || chosen < 0) {
-            return;
-        }
-        Point to = place(event.getX(), event.getY()).minus(grip);
-        draft = current().moved(to.x(), to.y());
-        tellChosen();
-        draw();
-        event.consume();
-    }
-
-    private void released(MouseEvent event) {
-        grip = null;
-        lay();
-    }
-
-    private void scrolled(ScrollEvent event) {
-        if (known == null || rehearsal != null || event.getDeltaY() == 0) {
-            return;
-        }
-        int under = at(place(event.getX(), event.getY()));
-        if (under >= 0 && under != chosen) {
-            lay();
-            choose(under);
-        }
-        if (chosen >= 0) {
-            turn(Math.signum(event.getDeltaY()) * (event.isShiftDown() ? 1 : TURN_DEGREES));
-        }
-        event.consume();
-    }
-
-    /** Where the one in hand lies, as the sheet says or while it is moved. */
-    private GangPlace current() {
-        if (draft != null) {
-            return draft;
-        }
-        Laid one = known.laid().nest().laid().get(chosen);
-        int id = known.stickers().get(kindOf(one)).drawing().id();
-        return new GangPlace(id, one.xMm(), one.yMm(), one.turnDegrees(), one.pinned());
-    }
-
-    /** The number of its drawing among those that could be read, in the order of all. */
-    private int kindOf(Laid one) {
-        int kind = known.laid().nest().pieces().get(one.piece()).kind();
-        int readable = -1;
-        for (int i = 0; i < known.stickers().size(); i++) {
-            readable += known.stickers().get(i).sticker().isPresent() ? 1 : 0;
-            if (readable == kind) {
-                return i;
-            }
-        }
-        throw new IllegalStateException("what lies there is of a drawing");
-    }
-
-    private void turn(double degrees) {
-        draft = current().turned(degrees);
-        tellChosen();
-        draw();
-        turning.playFromStart();
-    }
-
-    private void move(double dx, double dy) {
-        GangPlace now = current();
-        draft = now.moved(now.xMm() + dx, now.yMm() + dy);
-        tellChosen();
-        draw();
-        turning.playFromStart();
-    }
-
-    /** What was moved or turned is laid there for good. */
-    private void lay() {
-        turning.stop();
-        if (draft == null || chosen < 0) {
-            return;
-        }
-        GangPlace to = draft;
-        whenLaid.accept(numberOf(chosen), to);
-    }
-
-    /** The number of what lies there among the sheet's places: those that cannot be read count. */
-    private int numberOf(int index) {
-        Laid one = known.laid().nest().laid().get(index);
-        List<GangPlace> places = known.sheet().places();
-        for (int i = 0; i < places.size(); i++) {
-            GangPlace place = places.get(i);
-            if (place.xMm() == one.xMm()
-                    && place.yMm() == one.yMm()
-                    && place.turnDegrees() == one.turnDegrees()) {
-                return i;
-            }
-        }
-        return -1;
-    }
-
-    private void choose(int next) {
-        if (next != chosen) {
-            draft = null;
-            grip = null;
-        }
-        chosen = next;
-        tellChosen();
-        draw();
-    }
-
-    /** Pins the sticker in hand where it lies, or frees it. */
-    void turnPin() {
-        if (known != null && chosen >= 0) {
-            GangPlace now = current();
-            whenLaid.accept(numberOf(chosen), now.withPinned(!now.pinned()));
-        }
-    }
-
-    /** Lays down what is in hand; false if nothing was. */
-    boolean layDown() {
-        boolean had = chosen >= 0;
-        if (had) {
-            turning.stop();
-            choose(-1);
-        }
-        return had;
-    }
-
-    private void pressed(KeyEvent event) {
-        if (known == null
-                || rehearsal != null
-                || known.laid().nest().laid().isEmpty()
-                || event.isShortcutDown() && !isArrow(event)) {
-            return;
-        }
-        double step = event.isControlDown() ? 10 : event.isShiftDown() ? 0.1 : 1;
-        double degrees = event.isShiftDown() ? 1 : TURN_DEGREES;
-        int count = known.laid().nest().laid().size();
-        boolean has = chosen >= 0;
-        boolean used = true;
-        switch (event.getCode()) {
-            case PERIOD, COMMA -> {
-                lay();
-                int by = event.getCode() == KeyCode.PERIOD ? 1 : -1;
-                choose(has ? Math.floorMod(chosen + by, count) : by > 0 ? 0 : count - 1);
-            }
-            case LEFT -> used = has && moved(-step, 0);
-            case RIGHT -> used = has && moved(step, 0);
-            case UP -> used = has && moved(0, -step);
-            case DOWN -> used = has && moved(0, step);
-            case PAGE_UP -> used = has && turned(-degrees);
-            case PAGE_DOWN -> used = has && turned(degrees);
-            default -> used = false;
-        }
-        if (used) {
+        if (!isStill()) {
+            hand.take(place(event.getX(), event.getY()));
             event.consume();
         }
     }
 
-    private static boolean isArrow(KeyEvent event) {
-        return event.getCode().isArrowKey();
-    }
-
-    private boolean moved(double dx, double dy) {
-        move(dx, dy);
-        return true;
-    }
-
-    private boolean turned(double degrees) {
-        turn(degrees);
-        return true;
-    }
-
-    private void tellChosen() {
-        if (known == null || chosen < 0) {
-            tell.accept("");
-            return;
+    private void scrolled(ScrollEvent event) {
+        if (!isStill() && event.getDeltaY() != 0) {
+            hand.turnAt(
+                    place(event.getX(), event.getY()),
+                    Math.signum(event.getDeltaY()) * SheetHand.step(event.isShiftDown()));
+            event.consume();
         }
-        Laid one = moved(known.laid().nest().laid().get(chosen));
-        SheetItem item = known.laid().item(one);
-        double near = known.laid().nest().nearestMm(one);
-        Envelope size = item.sticker().area().getEnvelopeInternal();
-        tell.accept(
-                String.format(
-                        Locale.ROOT,
-                        "%s %.0f × %.0f mm, turned %.0f°%s%s",
-                        item.name(),
-                        size.getWidth(),
-                        size.getHeight(),
-                        one.turnDegrees(),
-                        Double.isFinite(near)
-                                ? String.format(Locale.ROOT, ", %.1f mm to the nearest", near)
-                                : "",
-                        one.pinned() ? ", pinned" : ""));
     }
 
-    /** The drawings of what is in hand, for tests. */
-    int chosen() {
-        return chosen;
+    private void pressed(KeyEvent event) {
+        if (!isStill() && hand.pressed(event)) {
+            event.consume();
+        }
     }
 
-    /** Whether all pictures are there, for tests. */
-    boolean isPainted() {
-        return ground != null
-                && known.laid().items().stream().map(faces::of).allMatch(Objects::nonNull);
+    /** Pins the sticker in hand where it lies, or frees it. */
+    void turnPin() {
+        hand.turnPin();
+    }
+
+    /** Lays down what is in hand; false if nothing was. */
+    boolean layDown() {
+        return hand.layDown();
     }
 
     /** Where a place on the sheet is in the view, px. */

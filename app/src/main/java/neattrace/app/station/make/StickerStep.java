@@ -84,7 +84,7 @@ final class StickerStep implements Step {
     private Optional<WantedGoods> wanted(Job job) {
         return job.goods()
                 .of(chosen)
-                .filter(GoodsWall::isSticker)
+                .filter(one -> one.goods().kind().isSticker())
                 .or(() -> GoodsSticker.wanted(job));
     }
 
