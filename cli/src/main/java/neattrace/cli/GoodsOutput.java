@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import neattrace.export.GoodsFormat;
 import neattrace.files.AtomicFile;
+import neattrace.files.SameFile;
 import neattrace.print.PrintPlan;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -13,15 +14,14 @@ import picocli.CommandLine.Option;
 /** Where goods are written to, and how it is told of them. */
 final class GoodsOutput {
 
-    private static final String[] ENDINGS =
-            Arrays.stream(GoodsFormat.values()).map(GoodsFormat::ending).toArray(String[]::new);
-
     @Option(
             names = "-o",
             required = true,
             paramLabel = "OUT",
             description = "OUT.svg, .pdf, .png, .dxf or .plt (HP-GL).")
     private Path output;
+
+    private List<Path> inputs = List.of();
 
     @Option(names = "--json", description = "Tell measures and findings as JSON.")
     private boolean json;
@@ -33,14 +33,50 @@ final class GoodsOutput {
      *     format that is known
      */
     void check(CommandSpec spec, List<Path> inputs) {
-        Usage.checkEnding(spec, "-o", output, ENDINGS);
+        check(spec, inputs, GoodsFormat.values());
+    }
+
+    /** The same for goods of some formats alone. */
+    void check(CommandSpec spec, List<Path> inputs, GoodsFormat... formats) {
+        String[] endings = Arrays.stream(formats).map(GoodsFormat::ending).toArray(String[]::new);
+        Usage.checkEnding(spec, "-o", output, endings);
         Usage.checkNotInput(spec, inputs, output);
+        this.inputs = List.copyOf(inputs);
     }
 
     /** Writes a plan as the ending of its file says. */
     void write(PrintPlan plan, double ppi) throws IOException {
         GoodsFormat format = GoodsFormat.of(output).orElseThrow();
         AtomicFile.write(output, out -> format.write(plan, ppi, out));
+    }
+
+    /** Whether several pages go into one file. */
+    boolean hasPages() {
+        return GoodsFormat.of(output).orElseThrow().hasPages();
+    }
+
+    /** Writes pages into one file, or into files of their own, numbered, where it has no pages. */
+    void write(List<PrintPlan> pages, double ppi) throws IOException {
+        GoodsFormat format = GoodsFormat.of(output).orElseThrow();
+        if (format.hasPages() || pages.size() == 1) {
+            AtomicFile.write(output, out -> format.write(pages, ppi, out));
+            return;
+        }
+        for (int i = 0; i < pages.size(); i++) {
+            Path target = numbered(i + 1);
+            if (inputs.stream().anyMatch(input -> SameFile.of(input, target))) {
+                throw new IOException(target + " is an input; it is never written to.");
+            }
+            PrintPlan page = pages.get(i);
+            AtomicFile.write(target, out -> format.write(page, ppi, out));
+        }
+    }
+
+    /** {@code out.svg} to {@code out-2.svg}. */
+    private Path numbered(int number) {
+        String name = String.valueOf(output.getFileName());
+        int dot = name.lastIndexOf('.');
+        return output.resolveSibling(name.substring(0, dot) + "-" + number + name.substring(dot));
     }
 
     /** Tells what was measured, to people or to programs. */

@@ -6,13 +6,14 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
 /** Goods out of drawings. */
-@Command(name = "make", description = "Makes stickers and sheets of stickers of drawings.")
+@Command(name = "make", description = "Makes goods of drawings.")
 final class MakeCommand implements Runnable {
 
     @Spec private CommandSpec spec;
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Make what: sticker or sheet?");
+        throw new ParameterException(
+                spec.commandLine(), "Make what: sticker, sheet, page or stencil?");
     }
 }

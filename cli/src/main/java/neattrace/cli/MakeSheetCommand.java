@@ -4,17 +4,13 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import neattrace.gang.GangArranger;
 import neattrace.gang.GangFile;
 import neattrace.gang.GangLoader;
 import neattrace.gang.GangSheet;
 import neattrace.gang.GangSticker;
 import neattrace.goods.GoodsKind;
-import neattrace.goods.PaperSize;
 import neattrace.goods.nest.NestWish;
 import neattrace.goods.sheet.LayoutFile;
 import neattrace.goods.sheet.SheetFacts;
@@ -30,7 +26,6 @@ import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
-import neattrace.raster.Resolution;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
@@ -48,12 +43,6 @@ import picocli.CommandLine.Spec;
         footer = "Blades and lasers: keep hands clear, and follow the maker's own rules.",
         sortOptions = false)
 final class MakeSheetCommand implements Callable<Integer> {
-
-    private static final Pattern SIZE =
-            Pattern.compile("([0-9.]+)\\s*[xX×]\\s*([0-9.]+)\\s*(mm|px|in)?");
-
-    /** What sizes in pixels are meant at. */
-    private static final double PPI = 300;
 
     @Parameters(
             paramLabel = "IN",
@@ -143,7 +132,7 @@ final class MakeSheetCommand implements Callable<Integer> {
         SheetLayout on = layout();
         PressProfile press = PressProfile.bundled();
         List<SheetItem> items = new ArrayList<>();
-        double ppi = PPI;
+        double ppi = Paper.PPI;
         for (Path input : inputs) {
             Job job = options.in(spec, JobFile.ofAny(input));
             WantedGoods wanted = stickers.wanted(spec, job, GoodsKind.STICKER_SHEET);
@@ -196,7 +185,7 @@ final class MakeSheetCommand implements Callable<Integer> {
                             kept, made, NestWish.USUAL, found -> {}, reporter.progress());
         }
         StickerSheet sheet = GangArranger.laid(kept, made);
-        output.write(SheetPlan.of(sheet, press), PPI);
+        output.write(SheetPlan.of(sheet, press), Paper.PPI);
         SheetFacts facts = SheetFacts.of(sheet);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;
@@ -230,23 +219,8 @@ final class MakeSheetCommand implements Callable<Integer> {
     }
 
     private SheetLayout sized(SheetLayout on) {
-        Matcher size = SIZE.matcher(page.strip().toLowerCase(Locale.ROOT));
-        if (!size.matches()) {
-            PaperSize paper =
-                    PaperSize.named(page)
-                            .orElseThrow(() -> usage("There is no page called " + page));
-            return on.withSize(paper.widthMm(), paper.heightMm());
-        }
-        double mm =
-                "px".equals(size.group(3))
-                        ? Resolution.MM_PER_INCH / PPI
-                        : "in".equals(size.group(3)) ? Resolution.MM_PER_INCH : 1;
-        try {
-            return on.withSize(
-                    mm * Double.parseDouble(size.group(1)), mm * Double.parseDouble(size.group(2)));
-        } catch (NumberFormatException e) {
-            throw usage("--page is WxH, not " + page);
-        }
+        Paper paper = Paper.of(spec, "--page", page);
+        return on.withSize(paper.widthMm(), paper.heightMm());
     }
 
     private ParameterException usage(String message) {

@@ -72,7 +72,9 @@ public final class NeatTrace implements Runnable {
                         .addSubcommand(
                                 new CommandLine(new MakeCommand())
                                         .addSubcommand(new MakeStickerCommand(reporter))
-                                        .addSubcommand(new MakeSheetCommand(reporter)))
+                                        .addSubcommand(new MakeSheetCommand(reporter))
+                                        .addSubcommand(new MakePageCommand(reporter))
+                                        .addSubcommand(new MakeStencilCommand(reporter)))
                         .addSubcommand(new CheckCommand(reporter))
                         .addSubcommand(new ProposeCommand(reporter))
                         .addSubcommand(new PlanCommand(reporter))

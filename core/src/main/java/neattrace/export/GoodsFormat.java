@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import neattrace.print.PrintPlan;
@@ -38,6 +39,28 @@ public enum GoodsFormat {
     public static Optional<GoodsFormat> of(Path file) {
         String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
         return Arrays.stream(values()).filter(one -> name.endsWith(one.ending())).findFirst();
+    }
+
+    /** Whether a file of it has many pages. */
+    public boolean hasPages() {
+        return this == PDF;
+    }
+
+    /**
+     * Writes a page for each plan to {@code out}, which stays open.
+     *
+     * @param pages a single one for formats without pages
+     * @param ppi of pixels
+     */
+    public void write(List<PrintPlan> pages, double ppi, OutputStream out) throws IOException {
+        if (hasPages()) {
+            PdfWriter.write(pages, out);
+            return;
+        }
+        if (pages.size() > 1) {
+            throw new IllegalArgumentException(this + " has no pages");
+        }
+        write(pages.get(0), ppi, out);
     }
 
     /**

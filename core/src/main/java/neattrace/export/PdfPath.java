@@ -2,6 +2,7 @@ package neattrace.export;
 
 import java.io.IOException;
 import neattrace.geom.CubicLoop;
+import neattrace.geom.CubicSegments;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -22,16 +23,21 @@ final class PdfPath {
     }
 
     private static void append(PDPageContentStream content, CubicLoop loop) throws IOException {
-        Point start = loop.point(0);
+        append(content, loop, true);
+    }
+
+    static void append(PDPageContentStream content, CubicSegments path, boolean closed)
+            throws IOException {
+        Point start = path.point(0);
         content.moveTo((float) start.x(), (float) start.y());
-        for (int i = 0; i < loop.size(); i++) {
-            Point end = loop.point(i + 1);
-            if (loop.isStraight(i)) {
+        for (int i = 0; i < path.size(); i++) {
+            Point end = path.point(i + 1);
+            if (path.isStraight(i)) {
                 content.lineTo((float) end.x(), (float) end.y());
                 continue;
             }
-            Point first = loop.control(i, 0);
-            Point second = loop.control(i, 1);
+            Point first = path.control(i, 0);
+            Point second = path.control(i, 1);
             content.curveTo(
                     (float) first.x(),
                     (float) first.y(),
@@ -40,7 +46,9 @@ final class PdfPath {
                     (float) end.x(),
                     (float) end.y());
         }
-        content.closePath();
+        if (closed) {
+            content.closePath();
+        }
     }
 
     static void append(PDPageContentStream content, Geometry geometry) throws IOException {

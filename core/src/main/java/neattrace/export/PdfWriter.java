@@ -3,6 +3,9 @@ package neattrace.export;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
 import neattrace.press.Cmyk;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintObject;
@@ -22,8 +25,9 @@ import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 
 /**
- * Writes a plan as a one-page PDF in ink values, each layer an optional content group. Objects that
- * overprint keep what lies beneath in the inks they have none of (overprint mode 1).
+ * Writes plans as pages of a PDF in ink values, each layer an optional content group; layers of one
+ * name on several pages share theirs. Objects that overprint keep what lies beneath in the inks
+ * they have none of (overprint mode 1).
  */
 public final class PdfWriter {
 
@@ -31,11 +35,14 @@ public final class PdfWriter {
 
     private static final float HAIRLINE_MM = 0.1f;
 
-    private final PrintPlan plan;
+    /** Ends and joins of lines (ISO 32000-1, 8.4.3.3 and 8.4.3.4). */
+    private static final int ROUND = 1;
+
+    private final List<PrintPlan> pages;
     private final PDOptionalContentProperties groups = new PDOptionalContentProperties();
 
-    private PdfWriter(PrintPlan plan) {
-        this.plan = plan;
+    private PdfWriter(List<PrintPlan> pages) {
+        this.pages = pages;
     }
 
     /**
@@ -44,38 +51,64 @@ public final class PdfWriter {
      * @throws IllegalArgumentException if the plan has pixels in it
      */
     public static void write(PrintPlan plan, OutputStream out) throws IOException {
-        new PdfWriter(plan).write(out);
+        write(List.of(plan), out);
+    }
+
+    /**
+     * The same with a page for each plan.
+     *
+     * @param pages at least one; title and press are those of the first
+     */
+    public static void write(List<PrintPlan> pages, OutputStream out) throws IOException {
+        new PdfWriter(pages).write(out);
     }
 
     private void write(OutputStream out) throws IOException {
         try (PDDocument document = new PDDocument()) {
             PDDocumentInformation information = document.getDocumentInformation();
-            information.setTitle(plan.title());
+            information.setTitle(pages.get(0).title());
             information.setCreator("Neat Trace");
             document.getDocumentCatalog().setOCProperties(groups);
             intent(document);
-            float width = (float) (plan.widthMm() * POINTS_PER_MM);
-            float height = (float) (plan.heightMm() * POINTS_PER_MM);
-            PDPage page = new PDPage(new PDRectangle(width, height));
-            float trim = (float) (plan.trimMm() * POINTS_PER_MM);
-            if (trim > 0) {
-                page.setTrimBox(new PDRectangle(trim, trim, width - 2 * trim, height - 2 * trim));
-            }
-            document.addPage(page);
-            try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-                float scale = (float) POINTS_PER_MM;
-                content.transform(new Matrix(scale, 0, 0, -scale, 0, height));
-                for (PrintLayer layer : plan.layers()) {
-                    layer(content, layer);
-                }
+            for (PrintPlan plan : pages) {
+                page(document, plan);
             }
             document.save(out);
         }
     }
 
-    private void layer(PDPageContentStream content, PrintLayer layer) throws IOException {
-        PDOptionalContentGroup group = new PDOptionalContentGroup(layer.name());
+    private void page(PDDocument document, PrintPlan plan) throws IOException {
+        float width = (float) (plan.widthMm() * POINTS_PER_MM);
+        float height = (float) (plan.heightMm() * POINTS_PER_MM);
+        PDPage page = new PDPage(new PDRectangle(width, height));
+        float trim = (float) (plan.trimMm() * POINTS_PER_MM);
+        if (trim > 0) {
+            page.setTrimBox(new PDRectangle(trim, trim, width - 2 * trim, height - 2 * trim));
+        }
+        document.addPage(page);
+        try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+            float scale = (float) POINTS_PER_MM;
+            content.transform(new Matrix(scale, 0, 0, -scale, 0, height));
+            Set<String> laid = new HashSet<>();
+            for (PrintLayer layer : plan.layers()) {
+                layer(content, layer, group(layer.name(), laid));
+            }
+        }
+    }
+
+    /** The group of a name, one for each layer of a page. */
+    private PDOptionalContentGroup group(String name, Set<String> laid) {
+        boolean again = !laid.add(name);
+        if (!again && groups.hasGroup(name)) {
+            return groups.getGroup(name);
+        }
+        PDOptionalContentGroup group = new PDOptionalContentGroup(name);
         groups.addGroup(group);
+        return group;
+    }
+
+    private void layer(PDPageContentStream content, PrintLayer layer, PDOptionalContentGroup group)
+            throws IOException {
         content.beginMarkedContent(COSName.OC, group);
         boolean overprint = layer.objects().stream().anyMatch(PrintObject::overprint);
         if (overprint) {
@@ -86,7 +119,7 @@ public final class PdfWriter {
             state.setOverprintMode(1);
             content.setGraphicsStateParameters(state);
         }
-        if (layer.kind() == PrintLayer.Kind.TECHNICAL) {
+        if (!layer.prints()) {
             lines(content, layer);
         } else {
             shapes(content, layer);
@@ -104,7 +137,11 @@ public final class PdfWriter {
                 laid = object.tints();
                 ink(content, laid.process());
             }
-            object(content, object.shape());
+            if (object.shape() instanceof PrintShape.Stroked stroked) {
+                stroke(content, stroked, laid.process());
+            } else {
+                object(content, object.shape());
+            }
         }
     }
 
@@ -135,9 +172,25 @@ public final class PdfWriter {
         content.fillEvenOdd();
     }
 
+    /** A line with round ends and joins, as pens draw them. */
+    private static void stroke(PDPageContentStream content, PrintShape.Stroked line, Cmyk build)
+            throws IOException {
+        content.setLineCapStyle(ROUND);
+        content.setLineJoinStyle(ROUND);
+        content.setLineWidth((float) line.widthMm());
+        content.setStrokingColor(
+                (float) (build.c() / 100),
+                (float) (build.m() / 100),
+                (float) (build.y() / 100),
+                (float) (build.k() / 100));
+        PdfPath.append(content, line.path(), line.closed());
+        content.stroke();
+    }
+
     private void intent(PDDocument document) throws IOException {
         PDOutputIntent intent =
-                new PDOutputIntent(document, new ByteArrayInputStream(plan.press().bytes()));
+                new PDOutputIntent(
+                        document, new ByteArrayInputStream(pages.get(0).press().bytes()));
         intent.setInfo("Coated paper, CGATS 001");
         intent.setOutputCondition("Commercial offset, coated paper");
         intent.setOutputConditionIdentifier("CGATS TR 001");

@@ -107,16 +107,16 @@ public final class SvgWriter {
 
     private void layer(PrintLayer layer) throws XMLStreamException {
         xml.writeStartElement("g");
-        if (!grouped || layer.kind() != PrintLayer.Kind.TECHNICAL) {
+        if (!grouped || layer.prints()) {
             xml.writeAttribute("id", id(layer.name()));
         }
         String hex = layer.screen().hex();
-        if (layer.kind() == PrintLayer.Kind.STROKES) {
+        if (isStroked(layer)) {
             xml.writeAttribute("fill", "none");
             xml.writeAttribute("stroke", hex);
             xml.writeAttribute("stroke-linecap", "round");
             xml.writeAttribute("stroke-linejoin", "round");
-        } else if (grouped && layer.kind() == PrintLayer.Kind.TECHNICAL) {
+        } else if (grouped && !layer.prints()) {
             xml.writeAttribute("fill", "none");
             xml.writeAttribute("stroke", hex);
             xml.writeAttribute("stroke-width", HAIRLINE_MM);
@@ -133,6 +133,13 @@ public final class SvgWriter {
         }
         xml.writeEndElement();
         line();
+    }
+
+    /** Whether it is all lines along paths; shapes and strokes never lie in one layer. */
+    private static boolean isStroked(PrintLayer layer) {
+        return layer.kind() == PrintLayer.Kind.STROKES
+                || !layer.objects().isEmpty()
+                        && layer.objects().get(0).shape() instanceof PrintShape.Stroked;
     }
 
     private void object(PrintObject object) throws XMLStreamException {

@@ -55,6 +55,10 @@ public record Detail(
         return new Detail(lineMm, gapMm, value, webMm, xHeightMm, viewingMm);
     }
 
+    public Detail withWebMm(double value) {
+        return new Detail(lineMm, gapMm, areaMm, value, xHeightMm, viewingMm);
+    }
+
     public Detail withXHeightMm(double value) {
         return new Detail(lineMm, gapMm, areaMm, webMm, value, viewingMm);
     }

@@ -8,7 +8,9 @@ import java.util.Set;
 import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
-import neattrace.goods.cut.StickerRecipe;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
+import neattrace.goods.making.Makings;
 
 /**
  * What the drawing is for.
@@ -47,6 +49,14 @@ public record GoodsSection(List<WantedGoods> wanted, int lastId) {
         return wanted.stream().filter(one -> one.id() == id).findFirst();
     }
 
+    /** The first goods of a kind; usual ones if there are none. */
+    public WantedGoods firstOf(GoodsKind kind) {
+        return wanted.stream()
+                .filter(one -> one.goods().kind() == kind)
+                .findFirst()
+                .orElseGet(() -> UNDECIDED.with(UsualGoods.of(kind)).wanted().get(0));
+    }
+
     /** The same with more goods, of which nothing is said yet. */
     public GoodsSection with(Goods goods) {
         List<WantedGoods> next = new ArrayList<>(wanted);
@@ -59,7 +69,7 @@ public record GoodsSection(List<WantedGoods> wanted, int lastId) {
                         "",
                         false,
                         Costs.UNKNOWN,
-                        StickerRecipe.USUAL,
+                        Makings.USUAL,
                         FileUse.usual(goods.kind())));
         return new GoodsSection(next, lastId + 1);
     }

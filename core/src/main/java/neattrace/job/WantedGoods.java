@@ -5,6 +5,7 @@ import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
 import neattrace.goods.cut.StickerRecipe;
+import neattrace.goods.making.Makings;
 
 /**
  * Goods that a drawing is for.
@@ -17,7 +18,7 @@ import neattrace.goods.cut.StickerRecipe;
  * @param weightsKept whether lines are as wide on them as on the sheet; if not, lines are scaled
  *     with the drawing
  * @param costs what it costs to have them made
- * @param sticker how it is cut if it is a sticker; border and bleed are those of the goods
+ * @param making how it is made
  * @param owed files that were promised for them
  */
 public record WantedGoods(
@@ -28,7 +29,7 @@ public record WantedGoods(
         String maker,
         boolean weightsKept,
         Costs costs,
-        StickerRecipe sticker,
+        Makings making,
         List<FileUse> owed) {
 
     /** More are made by nobody who does it alone. */
@@ -48,38 +49,44 @@ public record WantedGoods(
     }
 
     public WantedGoods withGoods(Goods value) {
-        return new WantedGoods(
-                id, value, forSale, pieces, maker, weightsKept, costs, sticker, owed);
+        return new WantedGoods(id, value, forSale, pieces, maker, weightsKept, costs, making, owed);
     }
 
     public WantedGoods withForSale(boolean value) {
-        return new WantedGoods(id, goods, value, pieces, maker, weightsKept, costs, sticker, owed);
+        return new WantedGoods(id, goods, value, pieces, maker, weightsKept, costs, making, owed);
     }
 
     public WantedGoods withPieces(int value) {
-        return new WantedGoods(id, goods, forSale, value, maker, weightsKept, costs, sticker, owed);
+        return new WantedGoods(id, goods, forSale, value, maker, weightsKept, costs, making, owed);
     }
 
     public WantedGoods withMaker(String value) {
-        return new WantedGoods(
-                id, goods, forSale, pieces, value, weightsKept, costs, sticker, owed);
+        return new WantedGoods(id, goods, forSale, pieces, value, weightsKept, costs, making, owed);
     }
 
     public WantedGoods withWeightsKept(boolean value) {
-        return new WantedGoods(id, goods, forSale, pieces, maker, value, costs, sticker, owed);
+        return new WantedGoods(id, goods, forSale, pieces, maker, value, costs, making, owed);
     }
 
     public WantedGoods withCosts(Costs value) {
-        return new WantedGoods(
-                id, goods, forSale, pieces, maker, weightsKept, value, sticker, owed);
+        return new WantedGoods(id, goods, forSale, pieces, maker, weightsKept, value, making, owed);
     }
 
     public WantedGoods withOwed(List<FileUse> value) {
         return new WantedGoods(
-                id, goods, forSale, pieces, maker, weightsKept, costs, sticker, value);
+                id, goods, forSale, pieces, maker, weightsKept, costs, making, value);
+    }
+
+    public WantedGoods withMaking(Makings value) {
+        return new WantedGoods(id, goods, forSale, pieces, maker, weightsKept, costs, value, owed);
+    }
+
+    /** How it is cut if it is a sticker. */
+    public StickerRecipe sticker() {
+        return making.sticker();
     }
 
     public WantedGoods withSticker(StickerRecipe value) {
-        return new WantedGoods(id, goods, forSale, pieces, maker, weightsKept, costs, value, owed);
+        return withMaking(making.withSticker(value));
     }
 }

@@ -38,8 +38,18 @@ public record PrintLayer(
         LINES(4),
         /** Lines as strokes. */
         STROKES(4),
+        /** Numbers in areas. */
+        NUMBERS(5),
+        /** Numbers beside areas that have no room for them, and what leads there. */
+        LEADERS(5),
+        /** What explains the art beside it, printed with it. */
+        KEY(5),
+        /** Marks by which pages and plates are put together, printed. */
+        MARKS(5),
+        /** Seen on screen and in files alone: neither printed nor cut. */
+        GUIDE(6),
         /** Where a machine cuts or folds; never printed. */
-        TECHNICAL(5);
+        TECHNICAL(7);
 
         private final int rank;
 
@@ -63,6 +73,11 @@ public record PrintLayer(
         return kind == Kind.TECHNICAL;
     }
 
+    /** Whether it is seen on the finished thing. */
+    public boolean prints() {
+        return kind != Kind.TECHNICAL && kind != Kind.GUIDE;
+    }
+
     /** Whether it is a colour that lines lie on. */
     public boolean isBeneathLines() {
         return kind == Kind.GROUND || kind == Kind.BLEED || kind == Kind.FLAT;
@@ -74,14 +89,18 @@ public record PrintLayer(
     }
 
     /**
-     * What it belongs to in files of goods: the art, what lies beneath it, or a machine's line,
-     * which goes by its own name.
+     * What it belongs to in files of goods: the art, what lies beneath it, what explains it, or a
+     * machine's line, which goes by its own name.
      */
     public String group() {
         return switch (kind) {
             case GROUND -> "ground";
             case BLEED -> "bleed";
-            case TECHNICAL -> name;
+            case NUMBERS -> "numbers";
+            case LEADERS -> "leaders";
+            case KEY -> "key";
+            case MARKS -> "marks";
+            case TECHNICAL, GUIDE -> name;
             default -> "art";
         };
     }

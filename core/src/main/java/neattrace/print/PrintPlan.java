@@ -37,7 +37,7 @@ public record PrintPlan(
 
     /** What is printed, without what machines cut along. */
     public PrintPlan printed() {
-        return with(layers.stream().filter(one -> !one.isTechnical()).toList());
+        return with(layers.stream().filter(PrintLayer::prints).toList());
     }
 
     /** What machines cut along alone. */

@@ -11,7 +11,6 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
@@ -35,13 +34,8 @@ public final class PrintedShape {
         GeometryFactory factory = new GeometryFactory();
         List<Geometry> pieces = new ArrayList<>();
         for (Outline line : lines) {
-            Geometry outer = polygon(line.outer(), factory);
-            for (CubicLoop hole : enclosed ? List.<CubicLoop>of() : line.holes()) {
-                outer =
-                        OverlayNGRobust.overlay(
-                                outer, polygon(hole, factory), OverlayNG.DIFFERENCE);
-            }
-            add(outer, pieces);
+            List<CubicLoop> holes = enclosed ? List.of() : line.holes();
+            add(polygon(line.outer(), holes, factory), pieces);
         }
         flats.forEach(flat -> add(flat, pieces));
         if (pieces.isEmpty()) {
@@ -60,9 +54,14 @@ public final class PrintedShape {
         }
     }
 
-    private static Geometry polygon(CubicLoop loop, GeometryFactory factory) {
-        LinearRing ring = ring(loop, FINE_MM, factory);
-        Polygon polygon = factory.createPolygon(ring);
+    private static Geometry polygon(
+            CubicLoop outer, List<CubicLoop> holes, GeometryFactory factory) {
+        Polygon polygon =
+                factory.createPolygon(
+                        ring(outer, FINE_MM, factory),
+                        holes.stream()
+                                .map(hole -> ring(hole, FINE_MM, factory))
+                                .toArray(LinearRing[]::new));
         return polygon.isValid() ? polygon : GeometryFixer.fix(polygon);
     }
 

@@ -6,9 +6,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import neattrace.goods.Remark;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.Nest;
-import neattrace.goods.sticker.StickerFacts.Remark;
 
 /**
  * What can be measured of a sheet, and what a person should know of it.
@@ -131,10 +131,7 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Remark> find
                     .put("yMm", rounded(laid.yMm()))
                     .put("turnDegrees", rounded(laid.turnDegrees()));
         }
-        ArrayNode told = root.putArray("findings");
-        for (Remark finding : findings) {
-            told.addObject().put("kind", finding.kind()).put("words", finding.words());
-        }
+        Remark.put(findings, root);
         return root.toPrettyString();
     }
 

@@ -2,8 +2,6 @@ package neattrace.goods.sticker;
 
 import java.util.Optional;
 import neattrace.goods.GoodsKind;
-import neattrace.goods.UsualGoods;
-import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
@@ -32,7 +30,7 @@ public final class GoodsSticker {
                 .filter(one -> one.goods().kind() == kind)
                 .findFirst()
                 .or(() -> wanted(job))
-                .orElseGet(() -> GoodsSection.UNDECIDED.with(UsualGoods.of(kind)).wanted().get(0));
+                .orElseGet(() -> job.goods().firstOf(kind));
     }
 
     /**

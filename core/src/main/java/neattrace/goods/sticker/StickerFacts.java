@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import neattrace.goods.Remark;
 import neattrace.goods.cut.StickerCut;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Point;
@@ -39,9 +40,6 @@ public record StickerFacts(List<Cut> cuts, List<Remark> findings) {
             double leastRadiusMm,
             double nearestMm,
             double farthestMm) {}
-
-    /** Something to know. */
-    public record Remark(String kind, String words) {}
 
     public StickerFacts {
         cuts = List.copyOf(cuts);
@@ -134,10 +132,7 @@ public record StickerFacts(List<Cut> cuts, List<Remark> findings) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         ArrayNode stickers = root.putArray("stickers");
         cuts.forEach(cut -> stickers.add(json(cut)));
-        ArrayNode told = root.putArray("findings");
-        for (Remark finding : findings) {
-            told.addObject().put("kind", finding.kind()).put("words", finding.words());
-        }
+        Remark.put(findings, root);
         return root.toPrettyString();
     }
 

@@ -51,6 +51,7 @@ public final class JobState {
                             on.put("weightsKept", one.weightsKept());
                             ObjectNode sticker = on.putObject("sticker");
                             StickerJson.write(one.sticker(), sticker);
+                            MakingsJson.write(one.making(), on);
                             // What was written before there were such decisions is still the same.
                             if (one.sticker().pieces().isEmpty()) {
                                 sticker.remove("pieces");

@@ -34,6 +34,7 @@ public final class WantedJson {
             GoodsJson.write(one.goods(), object);
             CostsJson.write(one.costs(), object.putObject("costs"));
             StickerJson.write(one.sticker(), object.putObject("sticker"));
+            MakingsJson.write(one.making(), object);
             ArrayNode owed = object.putArray("owed");
             one.owed().forEach(use -> owed.add(use.key()));
         }
@@ -58,7 +59,7 @@ public final class WantedJson {
                             text(one, "maker"),
                             flag(one, "weightsKept"),
                             CostsJson.read(need(one, "costs")),
-                            StickerJson.read(need(one, "sticker")),
+                            MakingsJson.read(one),
                             owed(need(one, "owed"))));
         }
         return new GoodsSection(wanted, whole(node, "lastId"));

@@ -8,7 +8,7 @@ import neattrace.json.DamagedException;
 public final class JobLifts {
 
     /** The version that is written. */
-    public static final int NEWEST = 10;
+    public static final int NEWEST = 11;
 
     /** From version 1 on, each to the next. */
     private static final List<Lift> LIFTS =
@@ -21,7 +21,9 @@ public final class JobLifts {
                     new GoodsLift(),
                     new WorkLift(),
                     new StickerLift(),
-                    new LooseLift());
+                    new LooseLift(),
+                    // 10 to 11: how other goods than stickers are made; missing is as usual.
+                    root -> {});
 
     private JobLifts() {}
 

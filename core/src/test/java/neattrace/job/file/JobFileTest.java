@@ -35,6 +35,15 @@ import neattrace.goods.cut.CutRecipe;
 import neattrace.goods.cut.Loose;
 import neattrace.goods.cut.Pull;
 import neattrace.goods.cut.StickerRecipe;
+import neattrace.goods.making.ClothRecipe;
+import neattrace.goods.making.Makings;
+import neattrace.goods.making.Motif;
+import neattrace.goods.making.PageMend;
+import neattrace.goods.making.PageRecipe;
+import neattrace.goods.making.StencilRecipe;
+import neattrace.goods.making.TieChoice;
+import neattrace.goods.making.TransferRecipe;
+import neattrace.goods.making.WrapRecipe;
 import neattrace.job.BriefSection;
 import neattrace.job.ColourSection;
 import neattrace.job.GoodsSection;
@@ -154,22 +163,75 @@ class JobFileTest {
                                             true,
                                             new Costs(
                                                     12, 8.5, 320, 450, 3, 1.2, 2, 0.5, 30, 4.9, 60),
-                                            StickerRecipe.USUAL
-                                                    .withCut(
-                                                            CutRecipe.USUAL
-                                                                    .withRadiusMm(1.5)
-                                                                    .withJoinMm(4)
-                                                                    .withHoles(true)
-                                                                    .withLoose(Loose.BRIDGE))
-                                                    .withEnclosed(false)
-                                                    .withBorder(new Cmyk(1, 2, 3, 4))
-                                                    .withCarried(true)
-                                                    .withBackingMm(5)
-                                                    .withPulls(
+                                            new Makings(
+                                                    StickerRecipe.USUAL
+                                                            .withCut(
+                                                                    CutRecipe.USUAL
+                                                                            .withRadiusMm(1.5)
+                                                                            .withJoinMm(4)
+                                                                            .withHoles(true)
+                                                                            .withLoose(
+                                                                                    Loose.BRIDGE))
+                                                            .withEnclosed(false)
+                                                            .withBorder(new Cmyk(1, 2, 3, 4))
+                                                            .withCarried(true)
+                                                            .withBackingMm(5)
+                                                            .withPulls(
+                                                                    List.of(
+                                                                            new Pull(
+                                                                                    new Point(1, 2),
+                                                                                    new Point(
+                                                                                            3,
+                                                                                            4)))),
+                                                    new PageRecipe(
+                                                            14,
+                                                            true,
+                                                            PageRecipe.Tint.UMBER,
+                                                            45,
+                                                            true,
+                                                            false,
+                                                            true,
+                                                            PageRecipe.Pencil.BRUSH,
                                                             List.of(
-                                                                    new Pull(
-                                                                            new Point(1, 2),
-                                                                            new Point(3, 4)))),
+                                                                    new PageMend(
+                                                                            new Point(3, 4.5),
+                                                                            PageMend.How.OPEN))),
+                                                    new TransferRecipe(
+                                                            0.7,
+                                                            1.2,
+                                                            List.of(new Point(1, 1)),
+                                                            List.of(new Point(2, 2.25)),
+                                                            true,
+                                                            TransferRecipe.Colour.BLUE,
+                                                            148,
+                                                            210,
+                                                            8,
+                                                            true),
+                                                    new StencilRecipe(
+                                                            StencilRecipe.Away.SWATCHES,
+                                                            3,
+                                                            List.of(
+                                                                    new TieChoice(
+                                                                            new Point(7, 8), true),
+                                                                    new TieChoice(
+                                                                            new Point(9, 8),
+                                                                            false)),
+                                                            2.5,
+                                                            true),
+                                                    new ClothRecipe(
+                                                            ClothRecipe.Place.LEFT_CHEST,
+                                                            ClothRecipe.Size.XXL,
+                                                            185,
+                                                            "S. Kerry",
+                                                            Optional.of(new Point(5, 6)),
+                                                            3.5),
+                                                    new WrapRecipe(
+                                                            List.of(
+                                                                    new Motif(
+                                                                            0, 60, 45, 70, 12,
+                                                                            true)),
+                                                            90,
+                                                            true)),
                                             List.of(FileUse.ORA, FileUse.PDF))),
                     new LogSection(
                             List.of(
@@ -227,7 +289,7 @@ class JobFileTest {
                     new String(
                             zip.getInputStream(zip.getEntry("job.json")).readAllBytes(),
                             StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 10");
+            assertThat(json).contains("\"format\" : \"neat-trace-job\"", "\"version\" : 11");
         }
     }
 
@@ -337,11 +399,11 @@ class JobFileTest {
 
     @Test
     void anUnknownVersionIsNamedWithTheKnownOne() throws IOException {
-        Path path = withJson("\"version\" : 10", "\"version\" : 11");
+        Path path = withJson("\"version\" : 11", "\"version\" : 12");
         assertThatThrownBy(() -> JobFile.open(path))
                 .isInstanceOf(JobFileException.class)
-                .hasMessageContaining("version 11")
-                .hasMessageContaining("up to 10");
+                .hasMessageContaining("version 12")
+                .hasMessageContaining("up to 11");
     }
 
     /** Written by a program that knows more: kept through changes and written back. */

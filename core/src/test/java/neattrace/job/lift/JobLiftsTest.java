@@ -24,6 +24,7 @@ import neattrace.goods.Sizing;
 import neattrace.goods.cut.Loose;
 import neattrace.goods.cut.Pull;
 import neattrace.goods.cut.StickerRecipe;
+import neattrace.goods.making.Makings;
 import neattrace.job.BriefSection;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
@@ -192,6 +193,14 @@ class JobLiftsTest {
         assertThat(sticker.pulls()).containsExactly(new Pull(new Point(1, 2), new Point(3, 4)));
     }
 
+    @Test
+    void theTenthSaidNothingOfHowOtherGoodsAreMade() throws IOException {
+        List<WantedGoods> wanted = open(json("v10")).goods().wanted();
+        WantedGoods last = wanted.get(wanted.size() - 1);
+        assertThat(last.sticker().pieces()).hasSize(1);
+        assertThat(last.making().withSticker(StickerRecipe.USUAL)).isEqualTo(Makings.USUAL);
+    }
+
     /** Ids that only a form or a line still mentions are not given again. */
     @Test
     void idsThatWereUsedAreRemembered() throws IOException {
@@ -201,7 +210,8 @@ class JobLiftsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"v1", "v2", "v3", "v4", "v5-early", "v5", "v6", "v7", "v8", "v9"})
+    @ValueSource(
+            strings = {"v1", "v2", "v3", "v4", "v5-early", "v5", "v6", "v7", "v8", "v9", "v10"})
     void whatWasLiftedIsSavedAsTheNewestAndStaysTheSame(String version) throws IOException {
         Job lifted = open(json(version));
         Path file = folder.resolve("again" + JobFile.ENDING);

@@ -1,5 +1,6 @@
 package neattrace.app.station.make;
 
+import neattrace.goods.Remark;
 import java.util.List;
 import neattrace.app.work.Shown;
 import neattrace.export.PlanPainter;
@@ -95,6 +96,6 @@ record MadeSticker(
 
     /** What a person should know, in plain sentences. */
     List<String> told() {
-        return facts.findings().stream().map(StickerFacts.Remark::words).toList();
+        return facts.findings().stream().map(Remark::words).toList();
     }
 }

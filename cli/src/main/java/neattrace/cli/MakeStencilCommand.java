@@ -1,0 +1,167 @@
+package neattrace.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import neattrace.export.GoodsFormat;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.Sizing;
+import neattrace.goods.making.StencilRecipe;
+import neattrace.goods.stencil.StencilFacts;
+import neattrace.goods.stencil.StencilPlan;
+import neattrace.goods.stencil.StencilSet;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.job.file.JobFile;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.GoodsDrawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.press.PressProfile;
+import neattrace.print.PrintPlan;
+import neattrace.raster.reading.PictureReader;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** A drawing in, a stencil out. */
+@Command(
+        name = "stencil",
+        description = "Makes a stencil of a drawing, to be cut out or to be transferred.",
+        footer = {
+            "Blades and lasers: keep hands clear, and follow the maker's own rules.",
+            "Transfer stencils on skin: hygiene, allergy and infection are matters for licensed"
+                    + " practitioners and local rules; this prepares line art only."
+        },
+        sortOptions = false)
+final class MakeStencilCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "IN", description = "A job, or a picture: " + PictureReader.KINDS)
+    private Path input;
+
+    @Option(names = "--rough", paramLabel = "ROUGH", description = "A picture with its colours.")
+    private Path rough;
+
+    @Mixin private GoodsOutput output;
+
+    @Option(
+            names = "--kind",
+            required = true,
+            paramLabel = "transfer|cut",
+            description = "Lines to be transferred, or openings to be painted through.")
+    private String kind;
+
+    @Option(names = "--width", paramLabel = "MM", description = "Of the drawing; else as the page.")
+    private Double widthMm;
+
+    @Option(names = "--paper", paramLabel = "A4|WxH", description = "The sheet; A4.")
+    private String paper;
+
+    @Option(names = "--rim", paramLabel = "MM", description = "Cut: round the drawing; 25.")
+    private Double rimMm;
+
+    @Option(names = "--away", paramLabel = "ink|swatches", description = "Cut: what is cut away.")
+    private String away;
+
+    @Option(names = "--tie", paramLabel = "MM", description = "Cut: width of ties; 2.5.")
+    private Double tieMm;
+
+    @Option(names = "--web", paramLabel = "MM", description = "Cut: least width of webs; 2.")
+    private Double webMm;
+
+    @Option(names = "--thicken", description = "Cut: makes narrow webs as wide as that.")
+    private boolean thicken;
+
+    @Option(names = "--drop", paramLabel = "MM2", description = "Cut: islands that fall out; 1.")
+    private Double dropMm2;
+
+    @Mixin private JobOptions options;
+
+    @Spec private CommandSpec spec;
+
+    private final Reporter reporter;
+
+    MakeStencilCommand(Reporter reporter) {
+        this.reporter = reporter;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        output.check(
+                spec,
+                rough == null ? List.of(input) : List.of(input, rough),
+                GoodsFormat.SVG,
+                GoodsFormat.PDF,
+                GoodsFormat.DXF,
+                GoodsFormat.HPGL);
+        options.check(spec);
+        PressProfile press = PressProfile.bundled();
+        Job job = options.in(spec, JobFile.ofAny(input));
+        WantedGoods wanted = cut(job);
+        Pipeline pipeline = new Pipeline();
+        Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);
+        Drawing made = GoodsDrawing.of(pipeline, drawing, wanted, reporter.progress()).drawing();
+        StencilSet set = StencilSet.of(made, wanted, reporter.progress());
+        List<PrintPlan> plans = StencilPlan.of(set, job.title(), press);
+        if (!plans.isEmpty()) {
+            output.write(plans, wanted.goods().sizing().ppi());
+        }
+        StencilFacts facts = StencilFacts.of(set);
+        output.tell(reporter, facts.lines(), facts.json());
+        return ExitCode.DONE;
+    }
+
+    private WantedGoods cut(Job job) {
+        if (!kind.equals("cut")) {
+            throw usage("--kind is transfer or cut");
+        }
+        WantedGoods wanted = job.goods().firstOf(GoodsKind.CUT_STENCIL);
+        try {
+            StencilRecipe recipe = wanted.making().stencil();
+            recipe = away == null ? recipe : recipe.withAway(away());
+            recipe = tieMm == null ? recipe : recipe.withTieMm(tieMm);
+            recipe = dropMm2 == null ? recipe : recipe.withDropMm2(dropMm2);
+            recipe = thicken ? recipe.withThickened(true) : recipe;
+            return wanted.withGoods(goods(wanted.goods()))
+                    .withMaking(wanted.making().withStencil(recipe));
+        } catch (IllegalArgumentException e) {
+            throw usage(e.getMessage());
+        }
+    }
+
+    private Goods goods(Goods wanted) {
+        Goods goods = wanted;
+        double ppi = goods.sizing().ppi();
+        if (paper != null) {
+            Paper size = Paper.of(spec, "--paper", paper);
+            goods =
+                    goods.withSizing(
+                            new Sizing(Sizing.Fit.PAGE, size.widthMm(), size.heightMm(), ppi));
+        }
+        if (widthMm != null) {
+            goods = goods.withSizing(new Sizing(Sizing.Fit.WIDTH, widthMm, widthMm, ppi));
+        }
+        if (rimMm != null) {
+            goods = goods.withEdges(goods.edges().withSafeMm(rimMm));
+        }
+        return webMm == null ? goods : goods.withDetail(goods.detail().withWebMm(webMm));
+    }
+
+    private StencilRecipe.Away away() {
+        return Arrays.stream(StencilRecipe.Away.values())
+                .filter(one -> one.key().equals(away.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("--away is ink or swatches"));
+    }
+
+    private ParameterException usage(String message) {
+        return new ParameterException(spec.commandLine(), message + ".");
+    }
+}
