@@ -9,9 +9,19 @@ import java.util.List;
  * @param nodes tips, sharp bends and junctions
  * @param solids ink that is no line
  * @param stubs ink that sticks out of lines
+ * @param onward for each end of a line (twice its number, plus one for its far end) the end at
+ *     which its stroke goes on, or -1; handed over, not copied, and not to be written to
  */
 public record LineNet(
-        List<InkLine> lines, List<LineNode> nodes, List<SolidBlack> solids, List<Stub> stubs) {
+        List<InkLine> lines,
+        List<LineNode> nodes,
+        List<SolidBlack> solids,
+        List<Stub> stubs,
+        int[] onward) {
+
+    /** No lines. */
+    public static final LineNet EMPTY =
+            new LineNet(List.of(), List.of(), List.of(), List.of(), new int[0]);
 
     public LineNet {
         lines = List.copyOf(lines);

@@ -35,6 +35,13 @@ final class Bends {
         return bends.stream().mapToInt(Integer::intValue).toArray();
     }
 
+    /** How much a strand turns at a sample, radians; a right angle if that is not known. */
+    static double turn(Strand strand, int i) {
+        int k = reach(strand, i);
+        double turn = turn(strand, i, k, 2 * k);
+        return turn > 0 ? turn : Math.PI / 2;
+    }
+
     /** How far from a corner both its sides are straight, samples. */
     private static int reach(Strand strand, int i) {
         return (int) Math.ceil(1.3 * strand.rough[i]) + 3;

@@ -6,9 +6,7 @@ import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 import neattrace.stage.Progress;
-import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
-import neattrace.trace.LineNode;
 import neattrace.trace.SolidBlack;
 import neattrace.trace.Tracer;
 
@@ -30,11 +28,6 @@ public final class CentrelineFinder {
     /** Larger sheets are looked at in half the size: their lines are many pixels wide. */
     static final int MOST_PIXELS = 60_000_000;
 
-    private static final double SHORTEST_PX = 0.01;
-
-    /** A pull towards where the skeleton forks, beside the directions of the lines. */
-    private static final double PULL = 0.02;
-
     private final InkMap map;
     private final Skeleton skeleton;
     private final BranchGraph web;
@@ -53,7 +46,7 @@ public final class CentrelineFinder {
      */
     public static LineNet find(InkMap map, Progress progress) {
         if (Tracer.isNoise(map)) {
-            return new LineNet(List.of(), List.of(), List.of(), List.of());
+            return LineNet.EMPTY;
         }
         if (map.coverage().length > MOST_PIXELS) {
             return Halving.doubled(find(Halving.halved(map), progress));
@@ -74,13 +67,9 @@ public final class CentrelineFinder {
         }
         loneNodes();
         StrandMeasurer measurer = new StrandMeasurer(map, skeleton, web);
-        List<Strand> strands =
-                thin.parallelStream()
-                        .map(measurer::measure)
-                        .filter(strand -> strand.firstKnown() >= 0 && strand.size() > 1)
-                        .toList();
+        List<Strand> strands = thin.parallelStream().map(measurer::measure).toList();
         progress.report("Measuring the lines", 0.7);
-        return assemble(strands);
+        return NetAssembler.net(map, web, strands, solids);
     }
 
     /** Half the width that half of all lines' length falls short of. */
@@ -139,116 +128,6 @@ public final class CentrelineFinder {
                 Point at = web.at.get(node);
                 solids.add(new SolidBlack(new double[] {at.x()}, new double[] {at.y()}, one));
             }
-        }
-    }
-
-    private LineNet assemble(List<Strand> strands) {
-        int[] number = new int[web.at.size()];
-        Arrays.fill(number, -1);
-        List<List<End>> ends = new ArrayList<>();
-        List<Integer> nodes = new ArrayList<>();
-        for (Strand strand : strands) {
-            if (!strand.closed) {
-                end(strand, true, number, nodes, ends);
-                end(strand, false, number, nodes, ends);
-            }
-        }
-        List<LineNode> found = new ArrayList<>();
-        for (int i = 0; i < nodes.size(); i++) {
-            found.add(meet(nodes.get(i), ends.get(i)));
-        }
-        List<InkLine> lines = new ArrayList<>();
-        for (Strand strand : strands) {
-            boolean closed = strand.closed;
-            if (strand.size() == 1) {
-                // A dot that is all tip is still a line, if hardly one.
-                strand.add(false, strand.at(0).plus(new Point(SHORTEST_PX, 0)), strand.width[0]);
-            }
-            lines.add(
-                    new InkLine(
-                            strand.x,
-                            strand.y,
-                            strand.width,
-                            closed,
-                            closed ? -1 : number[strand.from],
-                            closed ? -1 : number[strand.to]));
-        }
-        return new LineNet(lines, found, solids, web.stubs);
-    }
-
-    private record End(Strand strand, boolean atStart) {}
-
-    private static void end(
-            Strand strand,
-            boolean atStart,
-            int[] number,
-            List<Integer> nodes,
-            List<List<End>> ends) {
-        int node = atStart ? strand.from : strand.to;
-        if (number[node] < 0) {
-            number[node] = nodes.size();
-            nodes.add(node);
-            ends.add(new ArrayList<>());
-        }
-        ends.get(number[node]).add(new End(strand, atStart));
-    }
-
-    private LineNode meet(int node, List<End> ends) {
-        int meeting = web.branchesAt.get(node).size();
-        if (meeting == 1) {
-            End end = ends.get(0);
-            Tips.settle(end.strand, end.atStart, map);
-            int last = end.atStart ? 0 : end.strand.size() - 1;
-            return new LineNode(end.strand.at(last), end.strand.width[last] / 2, 1);
-        }
-        Point place = meeting(node, ends);
-        for (End end : ends) {
-            runOn(end, place);
-        }
-        return new LineNode(place, web.radius.get(node), meeting);
-    }
-
-    /** The place nearest to all lines run straight on (least squares). */
-    private Point meeting(int node, List<End> ends) {
-        Point middle = web.at.get(node);
-        double xx = PULL;
-        double xy = 0;
-        double yy = PULL;
-        double bx = PULL * middle.x();
-        double by = PULL * middle.y();
-        for (End end : ends) {
-            Point out = end.strand.outward(end.atStart);
-            Point from = end.strand.at(end.strand.knownEnd(end.atStart));
-            double nx = -out.y();
-            double ny = out.x();
-            double c = nx * from.x() + ny * from.y();
-            xx += nx * nx;
-            xy += nx * ny;
-            yy += ny * ny;
-            bx += nx * c;
-            by += ny * c;
-        }
-        double determinant = xx * yy - xy * xy;
-        Point best =
-                new Point((yy * bx - xy * by) / determinant, (xx * by - xy * bx) / determinant);
-        double reach = web.radius.get(node) + 0.5;
-        double off = best.distance(middle);
-        return off <= reach ? best : middle.plus(best.minus(middle).times(reach / off));
-    }
-
-    /** Leads a line from its last known sample straight to a node. */
-    private static void runOn(End end, Point node) {
-        Strand strand = end.strand;
-        boolean atStart = end.atStart;
-        int known = strand.knownEnd(atStart);
-        strand.keep(atStart ? known : 0, atStart ? strand.size() - 1 : known);
-        int last = atStart ? 0 : strand.size() - 1;
-        Point from = strand.at(last);
-        double wide = strand.width[last];
-        int steps = (int) Math.max(1, Math.round(from.distance(node)));
-        for (int k = 1; k <= steps; k++) {
-            Point place = from.plus(node.minus(from).times((double) k / steps));
-            strand.add(atStart, place, wide);
         }
     }
 }

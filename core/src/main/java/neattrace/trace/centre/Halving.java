@@ -68,7 +68,8 @@ final class Halving {
                                                 stub.tip().times(2),
                                                 2 * stub.out(),
                                                 2 * stub.lineWidth()))
-                        .toList());
+                        .toList(),
+                net.onward());
     }
 
     private static double[] twice(double[] values) {

@@ -1,5 +1,7 @@
 package neattrace.trace.centre;
 
+import java.util.List;
+import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 
 /** Looks across a line: how wide it is and where its middle lies. Not for several threads. */
@@ -14,6 +16,9 @@ final class Probe {
     private static final double VALLEY = 110;
 
     private static final double RISE = 3;
+
+    /** The middle of a line of less than a pixel covers so much. */
+    private static final double HARDLY = 24;
 
     private final byte[] coverage;
     private final int width;
@@ -87,6 +92,40 @@ final class Probe {
         }
         across = sum * STEP / 255;
         offset = moment / sum;
+        return true;
+    }
+
+    /**
+     * How far the edge of the ink lies from a place in a direction, px; below zero if the place
+     * lies outside by so much.
+     */
+    double edge(Point from, Point way, double reach) {
+        boolean within = coverage(from.x(), from.y()) > InkMap.EDGE;
+        double sign = within ? 1 : -1;
+        double last = coverage(from.x(), from.y());
+        for (double s = STEP; s <= reach; s += STEP) {
+            double value = coverage(from.x() + sign * s * way.x(), from.y() + sign * s * way.y());
+            if (value > InkMap.EDGE != within) {
+                double share = (InkMap.EDGE - last) / (value - last);
+                return sign * (s - STEP + STEP * share);
+            }
+            last = value;
+        }
+        return sign * reach;
+    }
+
+    /** Whether a way runs through ink all along, but for its edge. */
+    boolean isInk(List<Point> way) {
+        for (int i = 0; i + 1 < way.size(); i++) {
+            Point step = way.get(i + 1).minus(way.get(i));
+            int pieces = (int) Math.ceil(step.length());
+            for (int k = 0; k <= pieces; k++) {
+                Point at = way.get(i).plus(step.times((double) k / Math.max(1, pieces)));
+                if (coverage(at.x(), at.y()) < HARDLY) {
+                    return false;
+                }
+            }
+        }
         return true;
     }
 }

@@ -47,12 +47,26 @@ final class SkeletonGraph {
         BitSet special = new BitSet();
         BitSet pixels = skeleton.pixels();
         for (int i = pixels.nextSetBit(0); i >= 0; i = pixels.nextSetBit(i + 1)) {
-            special.set(i, skeleton.ways(i) != 2);
+            special.set(i, special.get(i) || skeleton.ways(i) != 2);
+            square(i, special);
         }
         for (int i = special.nextSetBit(0); i >= 0; i = special.nextSetBit(i + 1)) {
             if (!nodeOf.containsKey(i)) {
                 nodes.add(cluster(i, special, nodes.size()));
             }
+        }
+    }
+
+    /**
+     * Where two slanting lines cross, their pixels may meet in a square, of which none has more
+     * than two ways.
+     */
+    private void square(int index, BitSet special) {
+        int x = index % skeleton.width();
+        int y = index / skeleton.width();
+        if (skeleton.at(x + 1, y) && skeleton.at(x, y + 1) && skeleton.at(x + 1, y + 1)) {
+            special.set(index, index + 2);
+            special.set(index + skeleton.width(), index + skeleton.width() + 2);
         }
     }
 

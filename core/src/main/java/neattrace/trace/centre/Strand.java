@@ -1,6 +1,7 @@
 package neattrace.trace.centre;
 
 import java.util.Arrays;
+import java.util.List;
 import neattrace.geom.Point;
 
 /** A line while it is being measured: places, widths, and which of them are known. */
@@ -52,6 +53,25 @@ final class Strand {
         known = Arrays.copyOfRange(known, first, last + 1);
     }
 
+    /** Begins a ring at another sample. */
+    void startAt(int first) {
+        x = turned(x, first);
+        y = turned(y, first);
+        width = turned(width, first);
+        rough = turned(rough, first);
+        boolean[] all = new boolean[known.length];
+        System.arraycopy(known, first, all, 0, known.length - first);
+        System.arraycopy(known, 0, all, known.length - first, first);
+        known = all;
+    }
+
+    private static double[] turned(double[] values, int first) {
+        double[] all = new double[values.length];
+        System.arraycopy(values, first, all, 0, values.length - first);
+        System.arraycopy(values, 0, all, values.length - first, first);
+        return all;
+    }
+
     /** Adds a known sample before the first one or after the last one. */
     void add(boolean atStart, Point place, double wide) {
         int n = x.length;
@@ -73,6 +93,34 @@ final class Strand {
     private static double[] room(double[] values, boolean atStart) {
         double[] more = new double[values.length + 1];
         System.arraycopy(values, 0, more, atStart ? 1 : 0, values.length);
+        return more;
+    }
+
+    /** Adds known samples, x, y and width each, outwards from one of its ends. */
+    void extend(boolean atStart, List<double[]> samples) {
+        int n = x.length;
+        int more = samples.size();
+        int shift = atStart ? more : 0;
+        x = room(x, shift, n + more);
+        y = room(y, shift, n + more);
+        width = room(width, shift, n + more);
+        rough = room(rough, shift, n + more);
+        boolean[] all = new boolean[n + more];
+        Arrays.fill(all, true);
+        System.arraycopy(known, 0, all, shift, n);
+        known = all;
+        for (int k = 0; k < more; k++) {
+            int i = atStart ? more - 1 - k : n + k;
+            x[i] = samples.get(k)[0];
+            y[i] = samples.get(k)[1];
+            width[i] = samples.get(k)[2];
+            rough[i] = samples.get(k)[2] / 2;
+        }
+    }
+
+    private static double[] room(double[] values, int shift, int length) {
+        double[] more = new double[length];
+        System.arraycopy(values, 0, more, shift, values.length);
         return more;
     }
 

@@ -1,5 +1,7 @@
 package neattrace.trace.centre;
 
+import java.util.Arrays;
+import java.util.List;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 
@@ -12,6 +14,23 @@ final class StrandMeasurer {
 
     /** Measured widths beyond the rough one by more than this px belong to something else too. */
     private static final double MOST_WIDER = 2.5;
+
+    /** Beside a corner so much is hidden at least and at most, times the half width. */
+    private static final double LEAST_HIDDEN = 0.8;
+
+    private static final double MOST_HIDDEN = 1.3;
+
+    /** Lines that part are looked at as one no farther than this, times the meeting's radius. */
+    private static final double MERGED = 5;
+
+    /** Over how much of a line it is told whether it gets narrower, times the meeting's radius. */
+    private static final double AHEAD = 0.6;
+
+    /** Half widths that shrink faster than this, px a px, are those of lines that part. */
+    private static final double PARTING = 0.12;
+
+    /** An edge so much nearer to where the sides meet than a pen's is rounded, in half widths. */
+    private static final double ROUNDED = 0.08;
 
     /** Sides of a bend that differ by more in direction meet at a corner. */
     private static final double CORNER = Math.toRadians(35);
@@ -31,12 +50,15 @@ final class StrandMeasurer {
         Probe probe = new Probe(map);
         smooth(strand);
         int[] bends = Bends.of(strand, branch.bends);
+        if (strand.closed) {
+            bends = awayFromSeam(strand, bends);
+        }
         boolean[] hidden = hidden(strand, branch, bends);
         for (int round = 0; round < ROUNDS; round++) {
             centre(strand, probe, hidden, round == ROUNDS - 1);
         }
         for (int bend : bends) {
-            corner(strand, bend);
+            corner(strand, bend, probe);
         }
         return strand;
     }
@@ -54,6 +76,26 @@ final class StrandMeasurer {
         return new Strand(branch.isRing(), branch.from, branch.to, x, y, rough);
     }
 
+    /** Begins a ring where it is farthest from any bend; gives the bends anew. */
+    private static int[] awayFromSeam(Strand strand, int[] bends) {
+        int n = strand.size();
+        if (bends.length == 0) {
+            return bends;
+        }
+        int longest = 0;
+        int start = 0;
+        for (int k = 0; k < bends.length; k++) {
+            int next = bends[(k + 1) % bends.length] + (k + 1 == bends.length ? n : 0);
+            if (next - bends[k] > longest) {
+                longest = next - bends[k];
+                start = (bends[k] + longest / 2) % n;
+            }
+        }
+        strand.startAt(start);
+        int from = start;
+        return Arrays.stream(bends).map(bend -> Math.floorMod(bend - from, n)).sorted().toArray();
+    }
+
     private static void smooth(Strand strand) {
         double mean = 0;
         for (double value : strand.rough) {
@@ -68,18 +110,40 @@ final class StrandMeasurer {
     private boolean[] hidden(Strand strand, Branch branch, int[] bends) {
         boolean[] hidden = new boolean[strand.size()];
         if (!branch.isRing()) {
-            hide(strand, hidden, branch.from);
-            hide(strand, hidden, branch.to);
+            hide(strand, hidden, branch.from, true);
+            hide(strand, hidden, branch.to, false);
         }
         for (int bend : bends) {
-            hide(strand, hidden, strand.at(bend), 1.3 * strand.rough[bend] + 0.5);
+            // The inner side of a corner reaches as far along its sides as it is sharp.
+            double turn = Bends.turn(strand, bend);
+            double sharp = Math.max(LEAST_HIDDEN, Math.min(MOST_HIDDEN, Math.tan(turn / 2)));
+            hide(strand, hidden, strand.at(bend), sharp * strand.rough[bend] + 1.5);
         }
         return hidden;
     }
 
-    private void hide(Strand strand, boolean[] hidden, int node) {
-        if (web.branchesAt.get(node).size() > 1) {
-            hide(strand, hidden, web.at.get(node), web.radius.get(node) + 0.5);
+    private void hide(Strand strand, boolean[] hidden, int node, boolean atStart) {
+        if (web.branchesAt.get(node).size() < 2) {
+            return;
+        }
+        double radius = web.radius.get(node) + 0.5;
+        hide(strand, hidden, web.at.get(node), radius);
+        // Lines that part at a sharp angle are one for a while, and get narrower fast until they
+        // are apart; a pen that is lifted does so by and by.
+        int n = strand.size();
+        int ahead = (int) Math.max(5, AHEAD * radius);
+        double way = 0;
+        for (int k = 0; k + ahead < n && way < MERGED * radius; k++) {
+            int i = atStart ? k : n - 1 - k;
+            int next = atStart ? i + 1 : i - 1;
+            int later = atStart ? i + ahead : i - ahead;
+            way += strand.at(i).distance(strand.at(next));
+            if (!hidden[i]) {
+                if (strand.rough[i] - strand.rough[later] < PARTING * ahead) {
+                    break;
+                }
+                hidden[i] = true;
+            }
         }
     }
 
@@ -165,8 +229,12 @@ final class StrandMeasurer {
         }
     }
 
-    /** Where a bend's sides differ in direction they run straight on to where they meet. */
-    private static void corner(Strand strand, int bend) {
+    /**
+     * Where a bend's sides differ in direction they run straight on to where they meet, or round
+     * the arc that the outer edge tells: a pen of a width leaves half of it outside a sharp corner,
+     * and less beyond where the sides of a rounded one would meet.
+     */
+    private static void corner(Strand strand, int bend, Probe probe) {
         int n = strand.size();
         int before = Math.min(bend, n - 1);
         while (before >= 0 && !strand.known[before]) {
@@ -179,31 +247,66 @@ final class StrandMeasurer {
         if (before < 4 || after > n - 5 || after - before < 2) {
             return;
         }
-        Point in = strand.at(before).minus(strand.at(before - 4)).unit();
-        Point out = strand.at(after + 4).minus(strand.at(after)).unit();
+        int reach = (int) Math.max(4, Math.min(strand.rough[before], 12));
+        Point in = strand.at(before).minus(strand.at(Math.max(0, before - reach))).unit();
+        Point out = strand.at(Math.min(n - 1, after + reach)).minus(strand.at(after)).unit();
         double cross = in.cross(out);
-        if (Math.abs(Math.atan2(cross, in.dot(out))) < CORNER || Math.abs(cross) < 0.2) {
+        double turn = Math.abs(Math.atan2(cross, in.dot(out)));
+        if (turn < CORNER || Math.abs(cross) < 0.2) {
             return;
         }
         double along = strand.at(after).minus(strand.at(before)).cross(out) / cross;
-        double most = 2.5 * strand.rough[before] + 2;
+        double most = (1.2 + 1.3 * Math.tan(Math.min(turn, 2.4) / 2)) * strand.rough[before] + 3;
         if (along < 0 || along > most) {
             return;
         }
         Point meeting = strand.at(before).plus(in.times(along));
-        int middle = (before + after) / 2;
-        bridge(strand, before, middle, meeting);
-        bridge(strand, after, middle, meeting);
+        double beyond = strand.at(after).minus(meeting).dot(out);
+        if (beyond < 0 || beyond > most || meeting.distance(strand.at(after)) > most) {
+            return;
+        }
+        double inset = inset(probe, meeting, in.minus(out).unit(), strand.rough[before]);
+        List<Point> way = Rounding.of(strand.at(before), in, meeting, out, strand.at(after), inset);
+        if (!probe.isInk(way)) {
+            return;
+        }
+        lay(strand, before, after, way);
+        if (inset == 0) {
+            int nearest = before + 1;
+            for (int i = before + 1; i < after; i++) {
+                boolean nearer =
+                        strand.at(i).distance(meeting) < strand.at(nearest).distance(meeting);
+                nearest = nearer ? i : nearest;
+            }
+            strand.x[nearest] = meeting.x();
+            strand.y[nearest] = meeting.y();
+        }
     }
 
-    private static void bridge(Strand strand, int known, int middle, Point meeting) {
-        int steps = Math.abs(middle - known);
-        int way = middle > known ? 1 : -1;
-        Point from = strand.at(known);
-        for (int k = 1; k <= steps; k++) {
-            Point place = from.plus(meeting.minus(from).times((double) k / steps));
-            strand.x[known + way * k] = place.x();
-            strand.y[known + way * k] = place.y();
+    /** How far within the corner of its sides a bend's middle runs. */
+    private static double inset(Probe probe, Point meeting, Point outwards, double half) {
+        double edge = probe.edge(meeting, outwards, 3 * half + 3);
+        double inset = half - edge;
+        return inset < ROUNDED * half + 0.2 ? 0 : inset;
+    }
+
+    /** Lays the samples between two known ones evenly along a way. */
+    private static void lay(Strand strand, int before, int after, List<Point> way) {
+        double[] at = new double[way.size()];
+        for (int i = 1; i < at.length; i++) {
+            at[i] = at[i - 1] + way.get(i).distance(way.get(i - 1));
+        }
+        double total = at[at.length - 1];
+        int k = 0;
+        for (int i = before + 1; i < after; i++) {
+            double goal = total * (i - before) / (after - before);
+            while (k + 2 < at.length && at[k + 1] < goal) {
+                k++;
+            }
+            double share = at[k + 1] == at[k] ? 0 : (goal - at[k]) / (at[k + 1] - at[k]);
+            Point place = way.get(k).plus(way.get(k + 1).minus(way.get(k)).times(share));
+            strand.x[i] = place.x();
+            strand.y[i] = place.y();
         }
     }
 }

@@ -4,12 +4,15 @@
  * H. Blum and R. Nagel, "Shape description using weighted symmetric axis features", Pattern
  * Recognition 10, 1978), and the middle and the width of what is left are found to a fraction of a
  * pixel from the coverage across it: its sum is the width, its centroid the middle (partial area
- * effect). In a junction, where there is no across, lines run straight on to where they meet.
+ * effect). Where lines meet there is no across. A line that goes on there is bridged, with the
+ * least change of curvature from what is measured on both sides; others run straight on to it, or
+ * to where they all meet. A corner is as round as its outer edge tells.
  *
- * <p>Strokes as a hand drew them: lines that run straight on through a junction are one stroke. At
- * every junction the two lines whose directions continue each other best are paired first, then the
- * next two (good continuation, as in the perceptual grouping of D. Lowe, <i>Perceptual Organization
- * and Visual Recognition</i>, 1985).
+ * <p>Strokes as a hand drew them: of the lines that meet, those go on as one another that have to
+ * turn least otherwise than they are bent already, and are alike in width (good continuation, as in
+ * the perceptual grouping of D. Lowe, <i>Perceptual Organization and Visual Recognition</i>, 1985);
+ * all pairs of a meeting are chosen together. Two lines that run on one another for a while come
+ * apart where both sides say so.
  *
  * <p>The skeleton of ink: pixels are taken away in the order of their distance from paper as long
  * as no piece is cut, no hole opened and no end shortened (distance-ordered homotopic thinning: C.

@@ -13,8 +13,10 @@ import neattrace.trace.InkShape;
 import neattrace.trace.LineNet;
 import neattrace.trace.LineNode;
 import neattrace.trace.Stub;
+import neattrace.trace.centre.LineIndex;
 import neattrace.trace.mend.LineMender;
 import neattrace.trace.review.LineFinding.Kind;
+import org.locationtech.jts.geom.Envelope;
 
 /** The shape of lines: nubs, dents, corners that have run full. */
 final class ShapeCheck {
@@ -63,7 +65,7 @@ final class ShapeCheck {
         double usual = net.usualWidth();
         for (Stub stub : net.stubs()) {
             // What a black sticks out by farther than lines are wide was drawn.
-            if (stub.out() > usual || isCorner(stub.root())) {
+            if (stub.out() > usual || isCorner(stub)) {
                 continue;
             }
             Point tip = stub.tip().times(1 / pxPerMm);
@@ -116,10 +118,39 @@ final class ShapeCheck {
             double most = Math.max(before, after);
             if (lowest && width[i] < DENT * least && least - width[i] > LEAST_BUMP_PX) {
                 i = bump(Kind.DENT, number, width, i, least, findings);
-            } else if (highest && width[i] > NUB * most && width[i] - most > LEAST_BUMP_PX) {
+            } else if (highest
+                    && width[i] > NUB * most
+                    && width[i] - most > LEAST_BUMP_PX
+                    && !isBesideAnother(number, i, most)) {
                 i = bump(Kind.NUB, number, width, i, most, findings);
             }
         }
+    }
+
+    /** Whether what makes a line wider at a sample is the ink of another one that meets it. */
+    private boolean isBesideAnother(int number, int i, double wide) {
+        InkLine line = net.lines().get(number);
+        Point along = line.at(Math.min(line.size() - 1, i + 2)).minus(line.at(Math.max(0, i - 2)));
+        Point across = new Point(-along.y(), along.x()).unit().times(wide / 2 + LEAST_BUMP_PX);
+        return isOnAnother(number, line.at(i).plus(across))
+                || isOnAnother(number, line.at(i).minus(across));
+    }
+
+    private boolean isOnAnother(int number, Point place) {
+        if (!isInk(place.x(), place.y())) {
+            return false;
+        }
+        Envelope box = new Envelope(place.x(), place.x(), place.y(), place.y());
+        box.expandBy(1);
+        for (LineIndex.Run run : mender.index().near(box)) {
+            InkLine line = net.lines().get(run.line());
+            for (int k = run.from(); run.line() != number && k <= run.to(); k++) {
+                if (line.at(k).distance(place) < line.width()[k] / 2 + 1) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /** How far from a node its own shape is seen in a line's width, samples. */
@@ -178,10 +209,12 @@ final class ShapeCheck {
         return width;
     }
 
-    /** Whether the line that comes nearest to a place turns a corner there. */
-    private boolean isCorner(Point place) {
+    /** Whether the line that comes nearest to a stub turns a corner there. */
+    private boolean isCorner(Stub stub) {
+        // The middle of a rounded corner runs within the place where its sides would meet.
+        double reach = Math.max(ON_LINE_PX, stub.lineWidth() / 2);
         return mender.index()
-                .nearest(place, ON_LINE_PX)
+                .nearest(stub.root(), reach)
                 .filter(spot -> turns(net.lines().get(spot.line()), spot.sample()))
                 .isPresent();
     }
@@ -221,7 +254,13 @@ final class ShapeCheck {
     }
 
     /** How a line leaves a node: its direction and its width farther out. */
-    private record End(double angle, double width) {}
+    private record End(Point tip, double angle, double width) {
+
+        /** Whether it leads to the node itself, not past it as one of several lines do. */
+        boolean isAt(LineNode node) {
+            return tip.distance(node.at()) < Math.max(2, width / 4);
+        }
+    }
 
     private static End end(InkLine line, boolean start) {
         int n = line.size();
@@ -230,7 +269,8 @@ final class ShapeCheck {
         int far = (int) Math.min(n - 1.0, Math.max(6, 4 * usual));
         Point a = line.at(start ? near : n - 1 - near);
         Point b = line.at(start ? far : n - 1 - far);
-        return new End(b.minus(a).angle(), line.width()[start ? far : n - 1 - far]);
+        Point tip = line.at(start ? 0 : n - 1);
+        return new End(tip, b.minus(a).angle(), line.width()[start ? far : n - 1 - far]);
     }
 
     private void corners(LineNode node, List<End> ends, List<LineFinding> findings) {
@@ -240,7 +280,8 @@ final class ShapeCheck {
             End one = round.get(i);
             End next = round.get((i + 1) % round.size());
             double angle = next.angle - one.angle + (i + 1 == round.size() ? 2 * Math.PI : 0);
-            if (angle > SHARPEST && angle < BLUNTEST) {
+            boolean together = one.isAt(node) && next.isAt(node);
+            if (together && angle > SHARPEST && angle < BLUNTEST) {
                 corner(node, one, angle, Math.max(one.width, next.width), findings);
             }
         }
@@ -251,14 +292,22 @@ final class ShapeCheck {
         double middle = one.angle + angle / 2;
         double dx = Math.cos(middle);
         double dy = Math.sin(middle);
-        double straight = width / 2 / Math.sin(angle / 2);
+        double straight = Math.max(node.radius(), width / 2 / Math.sin(angle / 2));
         double most = straight + 6 * width;
         double way = 0;
         while (way < most && isInk(node.at().x() + way * dx, node.at().y() + way * dy)) {
             way += 0.5;
         }
         double over = way - straight;
-        if (way >= most || over < Math.max(3, FULL_WIDTHS * width)) {
+        double least = Math.max(3, FULL_WIDTHS * width);
+        if (way >= most || over < least) {
+            return;
+        }
+        int spare = 0;
+        for (double s = straight; s < way; s++) {
+            spare += isOnLine(node.at().plus(new Point(dx, dy).times(s))) ? 0 : 1;
+        }
+        if (spare < least) {
             return;
         }
         Point from = node.at().plus(new Point(dx, dy).times(straight)).times(1 / pxPerMm);
@@ -271,6 +320,19 @@ final class ShapeCheck {
                         to,
                         over / pxPerMm,
                         Optional.of(open(from, to, angle, over))));
+    }
+
+    /** Whether ink at a place is that of a line as wide as it is there. */
+    private boolean isOnLine(Point place) {
+        return mender.index()
+                .nearest(place, net.usualWidth())
+                .filter(
+                        spot -> {
+                            InkLine line = net.lines().get(spot.line());
+                            double half = line.width()[spot.sample()] / 2;
+                            return line.at(spot.sample()).distance(place) < half + 1;
+                        })
+                .isPresent();
     }
 
     /** A wedge of paper from where straight edges would meet to where paper begins. */

@@ -60,7 +60,8 @@ class HalvingTest {
                         List.of(
                                 new SolidBlack(
                                         new double[] {4}, new double[] {6}, new double[] {3})),
-                        List.of(new Stub(new Point(1, 1), new Point(2, 2), 1.5, 2)));
+                        List.of(new Stub(new Point(1, 1), new Point(2, 2), 1.5, 2)),
+                        new int[] {-1, -1});
 
         LineNet twice = Halving.doubled(net);
 

@@ -230,7 +230,6 @@ class LineReviewTest {
         assertThat(table.usualMm()).isCloseTo(0.3, within(0.006));
         assertThat(table.boldestMm()).isCloseTo(0.7, within(0.01));
         assertThat(table.boldestAt().y()).isBetween(10.5, 12.5);
-        assertThat(WidthTable.of(new LineNet(List.of(), List.of(), List.of(), List.of()), 20))
-                .isEmpty();
+        assertThat(WidthTable.of(LineNet.EMPTY, 20)).isEmpty();
     }
 }
