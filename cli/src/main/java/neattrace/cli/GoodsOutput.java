@@ -50,6 +50,12 @@ final class GoodsOutput {
         AtomicFile.write(output, out -> format.write(plan, ppi, out));
     }
 
+    /** Whether it is for a machine that runs along lines. */
+    boolean isForMachines() {
+        GoodsFormat format = GoodsFormat.of(output).orElseThrow();
+        return format == GoodsFormat.DXF || format == GoodsFormat.HPGL;
+    }
+
     /** Whether several pages go into one file. */
     boolean hasPages() {
         return GoodsFormat.of(output).orElseThrow().hasPages();

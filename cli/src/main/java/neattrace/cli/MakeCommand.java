@@ -14,6 +14,6 @@ final class MakeCommand implements Runnable {
     @Override
     public void run() {
         throw new ParameterException(
-                spec.commandLine(), "Make what: sticker, sheet, page or stencil?");
+                spec.commandLine(), "Make what: sticker, sheet, page, stencil, shirt or mug?");
     }
 }

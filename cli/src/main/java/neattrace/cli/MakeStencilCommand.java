@@ -11,9 +11,13 @@ import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Sizing;
 import neattrace.goods.making.StencilRecipe;
+import neattrace.goods.making.TransferRecipe;
 import neattrace.goods.stencil.StencilFacts;
 import neattrace.goods.stencil.StencilPlan;
 import neattrace.goods.stencil.StencilSet;
+import neattrace.goods.transfer.TransferFacts;
+import neattrace.goods.transfer.TransferPlan;
+import neattrace.goods.transfer.TransferStencil;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.file.JobFile;
@@ -82,6 +86,34 @@ final class MakeStencilCommand implements Callable<Integer> {
     @Option(names = "--drop", paramLabel = "MM2", description = "Cut: islands that fall out; 1.")
     private Double dropMm2;
 
+    @Option(names = "--weight", paramLabel = "MM", description = "Transfer: of all lines; 0.6.")
+    private Double weightMm;
+
+    @Option(
+            names = "--outside",
+            paramLabel = "MM",
+            description = "Transfer: of the lines round the outside; 1.1.")
+    private Double outsideMm;
+
+    @Option(
+            names = "--colour",
+            paramLabel = "black|red|blue|green",
+            description = "Transfer: what lines are drawn in.")
+    private String colour;
+
+    @Option(names = "--mirror", description = "Transfer: left and right changed.")
+    private boolean mirror;
+
+    @Option(
+            names = "--guide",
+            description = "Transfer: with a guide sheet, drawing at half strength.")
+    private boolean guide;
+
+    @Option(
+            names = "--drop-details",
+            description = "Transfer: without details that vanish at this size.")
+    private boolean dropDetails;
+
     @Mixin private JobOptions options;
 
     @Spec private CommandSpec spec;
@@ -102,26 +134,99 @@ final class MakeStencilCommand implements Callable<Integer> {
                 GoodsFormat.DXF,
                 GoodsFormat.HPGL);
         options.check(spec);
+        boolean cut = kind.equals("cut");
+        if (!cut && !kind.equals("transfer")) {
+            throw usage("--kind is transfer or cut");
+        }
         PressProfile press = PressProfile.bundled();
         Job job = options.in(spec, JobFile.ofAny(input));
-        WantedGoods wanted = cut(job);
+        WantedGoods wanted = cut ? cut(job) : transfer(job);
         Pipeline pipeline = new Pipeline();
         Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);
         Drawing made = GoodsDrawing.of(pipeline, drawing, wanted, reporter.progress()).drawing();
-        StencilSet set = StencilSet.of(made, wanted, reporter.progress());
-        List<PrintPlan> plans = StencilPlan.of(set, job.title(), press);
+        if (cut) {
+            cut(made, wanted, press);
+        } else {
+            transfer(pipeline, made, wanted, press);
+        }
+        return ExitCode.DONE;
+    }
+
+    private void cut(Drawing drawing, WantedGoods wanted, PressProfile press) throws IOException {
+        StencilSet set = StencilSet.of(drawing, wanted, reporter.progress());
+        List<PrintPlan> plans = StencilPlan.of(set, drawing.job().title(), press);
         if (!plans.isEmpty()) {
             output.write(plans, wanted.goods().sizing().ppi());
         }
         StencilFacts facts = StencilFacts.of(set);
         output.tell(reporter, facts.lines(), facts.json());
-        return ExitCode.DONE;
+    }
+
+    private void transfer(
+            Pipeline pipeline, Drawing drawing, WantedGoods wanted, PressProfile press)
+            throws IOException {
+        TransferStencil stencil;
+        try {
+            stencil = TransferStencil.of(pipeline, drawing, wanted, reporter.progress());
+            if (dropDetails) {
+                TransferRecipe recipe = wanted.making().transfer();
+                stencil =
+                        TransferStencil.of(
+                                pipeline,
+                                drawing,
+                                wanted.withMaking(
+                                        wanted.making()
+                                                .withTransfer(
+                                                        recipe.withDropped(stencil.details()))),
+                                reporter.progress());
+            }
+        } catch (IllegalArgumentException e) {
+            throw usage(e.getMessage());
+        }
+        List<PrintPlan> plans =
+                output.isForMachines()
+                        ? List.of(TransferPlan.forMachines(stencil, press))
+                        : TransferPlan.pages(stencil, press);
+        output.write(plans, wanted.goods().sizing().ppi());
+        TransferFacts facts = TransferFacts.of(stencil);
+        output.tell(reporter, facts.lines(), facts.json());
+    }
+
+    private WantedGoods transfer(Job job) {
+        WantedGoods wanted = job.goods().firstOf(GoodsKind.TRANSFER_STENCIL);
+        try {
+            TransferRecipe recipe = wanted.making().transfer();
+            double outside = outsideMm == null ? recipe.outsideMm() : outsideMm;
+            double weight = weightMm == null ? recipe.weightMm() : weightMm;
+            // Bolder lines than usual take the outside with them.
+            outside = outsideMm == null ? Math.max(outside, weight) : outside;
+            recipe = recipe.withOutsideMm(Math.max(outside, recipe.weightMm()));
+            recipe = recipe.withWeightMm(weight).withOutsideMm(outside);
+            recipe = mirror ? recipe.withMirrored(true) : recipe;
+            recipe = guide ? recipe.withGuide(true) : recipe;
+            recipe = colour == null ? recipe : recipe.withColour(colour());
+            if (paper != null) {
+                Paper size = Paper.of(spec, "--paper", paper);
+                recipe = recipe.withSheetWidthMm(size.widthMm()).withSheetHeightMm(size.heightMm());
+            }
+            return wanted.withGoods(goods(wanted.goods()))
+                    .withMaking(wanted.making().withTransfer(recipe));
+        } catch (IllegalArgumentException e) {
+            throw usage(e.getMessage());
+        }
+    }
+
+    private TransferRecipe.Colour colour() {
+        return Arrays.stream(TransferRecipe.Colour.values())
+                .filter(one -> one.key().equals(colour.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow(
+                        () ->
+                                new IllegalArgumentException(
+                                        "--colour is black, red, blue or green"));
     }
 
     private WantedGoods cut(Job job) {
-        if (!kind.equals("cut")) {
-            throw usage("--kind is transfer or cut");
-        }
         WantedGoods wanted = job.goods().firstOf(GoodsKind.CUT_STENCIL);
         try {
             StencilRecipe recipe = wanted.making().stencil();

@@ -50,6 +50,7 @@ record Paper(double widthMm, double heightMm) {
 
     private static ParameterException unknown(CommandSpec spec, String option, String text) {
         return new ParameterException(
-                spec.commandLine(), option + " is a paper or WxH, not " + text + ".");
+                spec.commandLine(),
+                "There is no paper called " + text + "; " + option + " is a name or WxH.");
     }
 }

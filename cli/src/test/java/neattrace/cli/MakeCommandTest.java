@@ -215,7 +215,7 @@ class MakeCommandTest {
         assertThat(wide.code()).isEqualTo(ExitCode.USAGE);
         assertThat(wide.err()).contains("at most 50 mm");
         assertThat(run("make", "sheet", drawing, "-o", file, "--page", "A99").err())
-                .contains("There is no page called A99");
+                .contains("There is no paper called A99");
         assertThat(run("make", "sticker", drawing, "-o", drawing).code()).isEqualTo(ExitCode.USAGE);
         assertThat(run("make", "sheet", drawing, "-o", file, "--layout", drawing).code())
                 .isEqualTo(ExitCode.UNREADABLE);
@@ -289,5 +289,120 @@ class MakeCommandTest {
                 run("make", "sheet", job, "-o", sheet, "--page", "70x70", "--rim", "8", "--json");
         // 50 mm fit within 54, 60 would not.
         assertThat(told.json().path("stickers").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void aColouringPageIsMade() throws IOException {
+        Path file = folder.resolve("page.svg");
+        Outcome made = run("make", "page", drawing, "-o", file, "--paper", "A5", "--json");
+        assertThat(made.code()).isEqualTo(ExitCode.DONE);
+        assertThat(made.json().path("widthMm").asDouble()).isEqualTo(148);
+        assertThat(made.json().path("areas").asInt()).isEqualTo(1);
+        assertThat(Files.readString(file)).contains("width=\"148mm\"", "id=\"art\"");
+        assertThat(run("make", "page", drawing, "-o", file, "--tint", 5).code())
+                .isEqualTo(ExitCode.USAGE);
+        assertThat(run("make", "page", drawing, "-o", folder.resolve("a.dxf")).code())
+                .isEqualTo(ExitCode.USAGE);
+        assertThat(run("make", "page", drawing, drawing, "-o", file).err())
+                .contains("Several drawings become one PDF");
+    }
+
+    @Test
+    void aDrawingWithoutColoursHasNoNumbers() throws IOException {
+        Path file = folder.resolve("page.pdf");
+        Outcome made = run("make", "page", drawing, drawing, "-o", file, "--numbers", "--json");
+        assertThat(made.code()).isEqualTo(ExitCode.DONE);
+        assertThat(made.json().path("pages")).hasSize(2);
+        assertThat(made.out()).contains("no-colours");
+    }
+
+    @Test
+    void aCutStencilIsMade() throws IOException {
+        Path file = folder.resolve("stencil.svg");
+        Outcome made =
+                run("make", "stencil", drawing, "-o", file, "--kind", "cut", "--tie", 2, "--json");
+        assertThat(made.code()).isEqualTo(ExitCode.DONE);
+        JsonNode sheet = made.json().path("sheets").path(0);
+        assertThat(sheet.path("onePiece").asBoolean()).isTrue();
+        assertThat(sheet.path("islands").path(0).path("ties").asInt()).isEqualTo(2);
+        assertThat(Files.readString(file)).contains("id=\"cut\"", "id=\"ties\"");
+        for (String ending : List.of("dxf", "plt", "pdf")) {
+            Path other = folder.resolve("stencil." + ending);
+            assertThat(run("make", "stencil", drawing, "-o", other, "--kind", "cut").code())
+                    .isEqualTo(ExitCode.DONE);
+            assertThat(other).isNotEmptyFile();
+        }
+        assertThat(run("make", "stencil", drawing, "-o", file, "--kind", "rubber").code())
+                .isEqualTo(ExitCode.USAGE);
+        assertThat(run("make", "stencil", drawing, "-o", file, "--kind", "cut", "--tie", 0).code())
+                .isEqualTo(ExitCode.USAGE);
+    }
+
+    @Test
+    void aTransferStencilIsMadeOnAsManySheetsAsItTakes() throws IOException {
+        Path file = folder.resolve("transfer.svg");
+        Outcome made =
+                run(
+                        "make",
+                        "stencil",
+                        drawing,
+                        "-o",
+                        file,
+                        "--kind",
+                        "transfer",
+                        "--width",
+                        300,
+                        "--weight",
+                        0.8,
+                        "--json");
+        assertThat(made.code()).isEqualTo(ExitCode.DONE);
+        assertThat(made.json().path("widthMm").asDouble()).isEqualTo(300);
+        assertThat(made.json().path("sheets")).hasSize(2);
+        assertThat(folder.resolve("transfer-2.svg")).isNotEmptyFile();
+        assertThat(Files.readString(folder.resolve("transfer-1.svg")))
+                .contains("stroke-width=\"0.8\"", "id=\"marks\"");
+        Path pen = folder.resolve("transfer.dxf");
+        assertThat(run("make", "stencil", drawing, "-o", pen, "--kind", "transfer").code())
+                .isEqualTo(ExitCode.DONE);
+        assertThat(Files.readString(pen)).contains("STROKES");
+    }
+
+    @Test
+    void aPrintForAShirtIsMade() throws IOException {
+        Path made = folder.resolve("shirt");
+        Outcome told =
+                run(
+                        "make",
+                        "shirt",
+                        drawing,
+                        "--out-dir",
+                        made,
+                        "--width",
+                        250,
+                        "--place",
+                        "back",
+                        "--cloth",
+                        "#1F2A44",
+                        "--json");
+        assertThat(told.code()).isEqualTo(ExitCode.DONE);
+        assertThat(told.json().path("widthMm").asDouble()).isEqualTo(250);
+        assertThat(told.json().path("cloth").asText()).isEqualToIgnoringCase("#1F2A44");
+        assertThat(made.resolve("tear.pdf")).isNotEmptyFile();
+        assertThat(Files.readString(made.resolve("tear.svg"))).contains("width=\"250mm\"");
+        assertThat(run("make", "shirt", drawing, "--out-dir", made, "--place", "sleeve").code())
+                .isEqualTo(ExitCode.USAGE);
+        assertThat(run("make", "shirt", drawing, "--out-dir", made, "--cloth", "blue").code())
+                .isEqualTo(ExitCode.USAGE);
+    }
+
+    @Test
+    void aWrapForAMugIsMade() throws IOException {
+        Path file = folder.resolve("mug.pdf");
+        Outcome told = run("make", "mug", drawing, "-o", file, "--wrap", "210x95", "--json");
+        assertThat(told.code()).isEqualTo(ExitCode.DONE);
+        assertThat(told.json().path("motifs")).hasSize(2);
+        assertThat(told.json().path("widthMm").asDouble()).isEqualTo(210);
+        assertThat(run("make", "mug", drawing, "-o", file, "--diameter", 5).code())
+                .isEqualTo(ExitCode.USAGE);
     }
 }

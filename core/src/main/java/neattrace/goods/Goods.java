@@ -84,4 +84,8 @@ public record Goods(
     public Goods withEdges(Edges value) {
         return new Goods(name, kind, sizing, detail, printing, value, ground, needs);
     }
+
+    public Goods withGround(Ground value) {
+        return new Goods(name, kind, sizing, detail, printing, edges, value, needs);
+    }
 }

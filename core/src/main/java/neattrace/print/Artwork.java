@@ -120,6 +120,23 @@ public record Artwork(
                 press);
     }
 
+    /** The same with its ink printed by another rule. */
+    public Artwork withBlack(BlackRule rule) {
+        return new Artwork(
+                title,
+                widthMm,
+                heightMm,
+                pieces,
+                groups,
+                spreadMm,
+                trimMm,
+                layers,
+                colouredLines,
+                lines,
+                rule,
+                press);
+    }
+
     /** The same in other inks: each layer takes the swatch with its id. */
     public Artwork with(List<Swatch> palette) {
         return new Artwork(

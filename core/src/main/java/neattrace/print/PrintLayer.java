@@ -28,6 +28,8 @@ public record PrintLayer(
         UNDERBASE(0),
         /** What art lies on: a sheet's background. */
         GROUND(1),
+        /** What is drawn over, pale beneath it. */
+        UNDERLAY(1),
         /** Borders round art, and what runs on beyond a cut. */
         BLEED(2),
         /** Flat colours. */
@@ -80,7 +82,10 @@ public record PrintLayer(
 
     /** Whether it is a colour that lines lie on. */
     public boolean isBeneathLines() {
-        return kind == Kind.GROUND || kind == Kind.BLEED || kind == Kind.FLAT;
+        return kind == Kind.GROUND
+                || kind == Kind.UNDERLAY
+                || kind == Kind.BLEED
+                || kind == Kind.FLAT;
     }
 
     /** Whether files for screens have it. */
@@ -96,6 +101,7 @@ public record PrintLayer(
         return switch (kind) {
             case GROUND -> "ground";
             case BLEED -> "bleed";
+            case UNDERLAY -> "guide";
             case NUMBERS -> "numbers";
             case LEADERS -> "leaders";
             case KEY -> "key";

@@ -51,6 +51,26 @@ public record PrintPage(
         return new PrintPlan(title, widthMm, heightMm, trimMm, layers, press);
     }
 
+    /**
+     * A plan laid on another page by any similarity, mirrors included.
+     *
+     * @param map from the plan's places to the page's, mm
+     */
+    public static PrintPlan mapped(
+            PrintPlan art,
+            AffineTransform map,
+            double widthMm,
+            double heightMm,
+            PressProfile press) {
+        return new PrintPlan(
+                art.title(),
+                widthMm,
+                heightMm,
+                0,
+                art.layers().stream().map(layer -> placed(layer, map)).toList(),
+                press);
+    }
+
     private static void lay(PrintLayer layer, List<PrintLayer> layers) {
         Optional<PrintLayer> same = layers.stream().filter(layer::isSameAs).findFirst();
         if (same.isEmpty()) {

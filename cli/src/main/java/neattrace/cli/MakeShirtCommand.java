@@ -1,0 +1,200 @@
+package neattrace.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.function.Function;
+import neattrace.export.GoodsFormat;
+import neattrace.files.AtomicFile;
+import neattrace.files.FileNames;
+import neattrace.goods.Detail;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.Ground;
+import neattrace.goods.Sizing;
+import neattrace.goods.cloth.ClothFacts;
+import neattrace.goods.cloth.ClothPlaces;
+import neattrace.goods.cloth.ClothPlan;
+import neattrace.goods.cloth.ClothPrint;
+import neattrace.goods.making.ClothRecipe;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.job.file.JobFile;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.GoodsDrawing;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.press.PressProfile;
+import neattrace.press.Rgb;
+import neattrace.print.PrintPlan;
+import neattrace.raster.reading.PictureReader;
+import neattrace.trace.LineLimits;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** A drawing in, a print for cloth out. */
+@Command(
+        name = "shirt",
+        description = "Makes a print for a shirt or a tote: NAME.pdf, NAME.svg and NAME.png.",
+        footer = "Inks and curing heat: follow the maker's safety sheet, and ventilate.",
+        sortOptions = false)
+final class MakeShirtCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "IN", description = "A job, or a picture: " + PictureReader.KINDS)
+    private Path input;
+
+    @Option(names = "--rough", paramLabel = "ROUGH", description = "A picture with its colours.")
+    private Path rough;
+
+    @Option(
+            names = "--out-dir",
+            required = true,
+            paramLabel = "DIR",
+            description = "Where its files go.")
+    private Path folder;
+
+    @Option(names = "--width", paramLabel = "MM", description = "Of the print on L and XL.")
+    private Double widthMm;
+
+    @Option(
+            names = "--place",
+            paramLabel = "chest|left-chest|back|tote",
+            description = "Where it goes; the chest.")
+    private String place;
+
+    @Option(names = "--size", paramLabel = "s-m|l-xl|2xl", description = "Of the garments; l-xl.")
+    private String size;
+
+    @Option(names = "--cloth", paramLabel = "HEX", description = "The cloth's colour.")
+    private String cloth;
+
+    @Option(names = "--signature", paramLabel = "TEXT", description = "Set where it is quiet.")
+    private String signature;
+
+    @Option(names = "--json", description = "Tell measures and findings as JSON.")
+    private boolean json;
+
+    @Mixin private JobOptions options;
+
+    @Spec private CommandSpec spec;
+
+    private final Reporter reporter;
+
+    MakeShirtCommand(Reporter reporter) {
+        this.reporter = reporter;
+    }
+
+    @Override
+    public Integer call() throws IOException {
+        options.check(spec);
+        PressProfile press = PressProfile.bundled();
+        Job job = options.in(spec, JobFile.ofAny(input));
+        WantedGoods wanted = wanted(job);
+        Pipeline pipeline = new Pipeline();
+        Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);
+        Drawing made = GoodsDrawing.of(pipeline, drawing, wanted, reporter.progress()).drawing();
+        ClothPrint print = ClothPrint.of(made, wanted, reporter.progress());
+        PrintPlan plan = ClothPlan.of(print, press);
+        write(plan, job, wanted);
+        ClothFacts facts = ClothFacts.of(print, plan, thin(pipeline, made, print));
+        if (json) {
+            reporter.say(facts.json());
+        } else {
+            facts.lines().forEach(reporter::say);
+        }
+        return ExitCode.DONE;
+    }
+
+    private void write(PrintPlan plan, Job job, WantedGoods wanted) throws IOException {
+        Files.createDirectories(folder);
+        String name = FileNames.proposed(job.title());
+        double ppi = wanted.goods().sizing().ppi();
+        for (GoodsFormat format : List.of(GoodsFormat.PDF, GoodsFormat.SVG, GoodsFormat.PNG)) {
+            Path target = folder.resolve(name + format.ending());
+            Usage.checkNotInput(
+                    spec, rough == null ? List.of(input) : List.of(input, rough), target);
+            AtomicFile.write(target, out -> format.write(plan, ppi, out));
+        }
+    }
+
+    /** Lines that cloth does not hold, or that are not seen from an arm's length. */
+    private int thin(Pipeline pipeline, Drawing drawing, ClothPrint print) {
+        Detail detail = print.goods().detail();
+        double k = print.factor();
+        LineLimits limits = new LineLimits(detail.lineMm() / k, 0, detail.seenMm() / k, 1);
+        return pipeline.study(drawing.traced(), reporter.progress()).against(limits).size();
+    }
+
+    private WantedGoods wanted(Job job) {
+        WantedGoods wanted = job.goods().firstOf(GoodsKind.SHIRT);
+        try {
+            ClothRecipe recipe = wanted.making().cloth();
+            recipe =
+                    place == null
+                            ? recipe
+                            : recipe.withPlace(
+                                    key(
+                                            "--place",
+                                            place,
+                                            ClothRecipe.Place.values(),
+                                            ClothRecipe.Place::key));
+            recipe =
+                    size == null
+                            ? recipe
+                            : recipe.withSize(
+                                    key(
+                                            "--size",
+                                            size,
+                                            ClothRecipe.Size.values(),
+                                            ClothRecipe.Size::key));
+            recipe = signature == null ? recipe : recipe.withSignature(signature);
+            return wanted.withGoods(goods(wanted.goods(), recipe))
+                    .withMaking(wanted.making().withCloth(recipe));
+        } catch (IllegalArgumentException e) {
+            throw usage(e.getMessage());
+        }
+    }
+
+    private Goods goods(Goods wanted, ClothRecipe recipe) {
+        Goods goods = wanted;
+        if (widthMm != null || place != null) {
+            double wide = widthMm == null ? ClothPlaces.widthMm(recipe.place()) : widthMm;
+            goods =
+                    goods.withSizing(
+                            new Sizing(Sizing.Fit.WIDTH, wide, wide, goods.sizing().ppi()));
+        }
+        if (cloth != null) {
+            Rgb colour =
+                    Rgb.parse(cloth)
+                            .orElseThrow(() -> usage("--cloth is a colour such as #1F2A44"));
+            goods = goods.withGround(new Ground(Ground.Material.CLOTH, colour));
+        }
+        return goods;
+    }
+
+    private <T> T key(String option, String text, T[] all, Function<T, String> keyOf) {
+        return Arrays.stream(all)
+                .filter(one -> keyOf.apply(one).equals(text.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow(
+                        () ->
+                                usage(
+                                        option
+                                                + " is one of "
+                                                + String.join(
+                                                        ", ",
+                                                        Arrays.stream(all).map(keyOf).toList())));
+    }
+
+    private ParameterException usage(String message) {
+        return new ParameterException(spec.commandLine(), message + ".");
+    }
+}

@@ -1,0 +1,57 @@
+package neattrace.goods.cloth;
+
+import java.awt.geom.AffineTransform;
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.job.pipeline.Extent;
+import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import neattrace.press.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Plans;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintLayer.Kind;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPage;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
+import neattrace.print.Tints;
+
+/** A print on cloth as a plan: each ink a layer of its own, on a page as large as the print. */
+public final class ClothPlan {
+
+    private static final Cmyk BLACK = new Cmyk(0, 0, 0, 100);
+
+    private ClothPlan() {}
+
+    /** The plan of a print. */
+    public static PrintPlan of(ClothPrint print, PressProfile press) {
+        Artwork art = Artwork.of(print.drawing(), press).forFiles(print.factor());
+        // Black is one ink on cloth, and nothing lies beneath it to deepen it.
+        PrintPlan plan = Plans.of(art.withBlack(BlackRule.K_ONLY));
+        List<PrintLayer> layers = new ArrayList<>(plan.layers());
+        print.signature()
+                .ifPresent(
+                        letters ->
+                                layers.add(
+                                        new PrintLayer(
+                                                "Signature " + Plans.SCREEN_BLACK.hex(),
+                                                Kind.LINES,
+                                                Plans.SCREEN_BLACK,
+                                                BLACK.toString(),
+                                                List.of(
+                                                        PrintObject.of(
+                                                                new PrintShape.Filled(letters),
+                                                                Tints.of(BLACK))),
+                                                List.of())));
+        Extent extent = print.drawing().extent();
+        AffineTransform map = AffineTransform.getScaleInstance(print.factor(), print.factor());
+        map.translate(-extent.left(), -extent.top());
+        return PrintPage.mapped(
+                plan.with(layers),
+                map,
+                Math.max(1, print.widthMm()),
+                Math.max(1, print.heightMm()),
+                press);
+    }
+}

@@ -1,0 +1,111 @@
+package neattrace.goods.wrap;
+
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.goods.Goods;
+import neattrace.goods.making.Motif;
+import neattrace.goods.making.WrapRecipe;
+import neattrace.job.WantedGoods;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Extent;
+import org.locationtech.jts.geom.Envelope;
+
+/**
+ * Drawings on a wrap.
+ *
+ * @param drawings that motifs are of, by their numbers
+ * @param goods the wrap's size, and what stays clear at its ends
+ * @param recipe the cup
+ * @param motifs where they lie
+ */
+public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<Motif> motifs) {
+
+    /** Above and below a motif that is laid by itself, as a share of the wrap's height. */
+    private static final double CLEAR = 0.08;
+
+    public Wrap {
+        drawings = List.copyOf(drawings);
+        motifs = List.copyOf(motifs);
+    }
+
+    /**
+     * A wrap as its job says; where that says nothing, one drawing on both sides of the cup, or
+     * several side by side.
+     *
+     * @param drawings at least one
+     */
+    public static Wrap of(List<Drawing> drawings, WantedGoods wanted) {
+        WrapRecipe recipe = wanted.making().wrap();
+        List<Motif> kept =
+                recipe.motifs().stream().filter(one -> one.drawing() < drawings.size()).toList();
+        return new Wrap(
+                drawings,
+                wanted.goods(),
+                recipe,
+                kept.isEmpty() ? usual(drawings, wanted.goods(), recipe) : kept);
+    }
+
+    private static List<Motif> usual(List<Drawing> drawings, Goods goods, WrapRecipe recipe) {
+        double width = goods.sizing().widthMm();
+        double height = goods.sizing().heightMm();
+        double clear = goods.edges().safeMm();
+        Cup cup = new Cup(width, recipe.diameterMm());
+        int sides = Math.max(2, drawings.size());
+        double room = Math.max(1, (width - 2 * clear) / sides);
+        List<Motif> motifs = new ArrayList<>();
+        for (int i = 0; i < sides; i++) {
+            int drawing = drawings.size() == 1 ? 0 : i;
+            Extent extent = drawings.get(drawing).extent();
+            if (!(extent.widthMm() > 0)) {
+                continue;
+            }
+            double wide =
+                    Math.min(
+                            Math.min(0.94 * room, cup.widestMm()),
+                            height * (1 - 2 * CLEAR) * extent.widthMm() / extent.heightMm());
+            motifs.add(new Motif(drawing, clear + room * (i + 0.5), height / 2, wide, 0, false));
+        }
+        return motifs;
+    }
+
+    /** The cup it goes round. */
+    public Cup cup() {
+        return new Cup(goods.sizing().widthMm(), recipe.diameterMm());
+    }
+
+    /** How many times as large as drawn a motif comes out. */
+    double factor(Motif motif) {
+        return motif.widthMm() / drawings.get(motif.drawing()).extent().widthMm();
+    }
+
+    /** The box round a motif, mm on the wrap. */
+    public Envelope box(Motif motif) {
+        Extent extent = drawings.get(motif.drawing()).extent();
+        double high = motif.widthMm() * extent.heightMm() / extent.widthMm();
+        double turn = Math.toRadians(motif.turnDegrees());
+        double across =
+                Math.abs(motif.widthMm() * Math.cos(turn)) + Math.abs(high * Math.sin(turn));
+        double down = Math.abs(motif.widthMm() * Math.sin(turn)) + Math.abs(high * Math.cos(turn));
+        return new Envelope(
+                motif.xMm() - across / 2,
+                motif.xMm() + across / 2,
+                motif.yMm() - down / 2,
+                motif.yMm() + down / 2);
+    }
+
+    /** Whether a motif is cut off at the wrap's edges. */
+    public boolean isCutOff(Motif motif) {
+        Envelope box = box(motif);
+        return box.getMinX() < 0
+                || box.getMinY() < 0
+                || box.getMaxX() > goods.sizing().widthMm()
+                || box.getMaxY() > goods.sizing().heightMm();
+    }
+
+    /** Whether a motif comes nearer to the handle than it should. */
+    public boolean isAtHandle(Motif motif) {
+        Envelope box = box(motif);
+        double clear = goods.edges().safeMm() - 1e-6;
+        return box.getMinX() < clear || box.getMaxX() > goods.sizing().widthMm() - clear;
+    }
+}

@@ -1,0 +1,47 @@
+package neattrace.goods.wrap;
+
+import java.awt.geom.AffineTransform;
+import java.util.ArrayList;
+import java.util.List;
+import neattrace.goods.making.Motif;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Extent;
+import neattrace.press.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.Placement;
+import neattrace.print.Plans;
+import neattrace.print.PrintPage;
+import neattrace.print.PrintPlan;
+
+/** A wrap as a plan. */
+public final class WrapPlan {
+
+    private WrapPlan() {}
+
+    /** The plan of a wrap; what reaches beyond it is cut off by its edge. */
+    public static PrintPlan of(Wrap wrap, PressProfile press) {
+        double width = wrap.goods().sizing().widthMm();
+        double height = wrap.goods().sizing().heightMm();
+        List<Placement> placed = new ArrayList<>();
+        for (Motif motif : wrap.motifs()) {
+            Drawing drawing = wrap.drawings().get(motif.drawing());
+            PrintPlan art = Plans.of(Artwork.of(drawing, press).forFiles(wrap.factor(motif)));
+            placed.add(
+                    Placement.whole(
+                            PrintPage.mapped(
+                                    art, map(wrap, motif, drawing), width, height, press)));
+        }
+        String title = wrap.drawings().get(0).job().title();
+        return new PrintPage(title, width, height, 0, placed).plan(press);
+    }
+
+    private static AffineTransform map(Wrap wrap, Motif motif, Drawing drawing) {
+        Extent extent = drawing.extent();
+        double k = wrap.factor(motif);
+        AffineTransform map = AffineTransform.getTranslateInstance(motif.xMm(), motif.yMm());
+        map.rotate(Math.toRadians(motif.turnDegrees()));
+        map.scale(motif.mirrored() ? -k : k, k);
+        map.translate(-(extent.left() + extent.right()) / 2, -(extent.top() + extent.bottom()) / 2);
+        return map;
+    }
+}
