@@ -77,6 +77,8 @@ class ArchitectureTest {
         "neattrace.geom",
         "neattrace.goods",
         "neattrace.goods.cut",
+        "neattrace.goods.made",
+        "neattrace.goods.making",
         "neattrace.goods.nest",
         "neattrace.goods.sheet",
         "neattrace.goods.sticker",

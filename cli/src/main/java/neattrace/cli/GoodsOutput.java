@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import neattrace.export.GoodsFormat;
 import neattrace.files.AtomicFile;
+import neattrace.files.FileNames;
 import neattrace.files.SameFile;
 import neattrace.print.PrintPlan;
 import picocli.CommandLine.Model.CommandSpec;
@@ -69,20 +70,13 @@ final class GoodsOutput {
             return;
         }
         for (int i = 0; i < pages.size(); i++) {
-            Path target = numbered(i + 1);
+            Path target = FileNames.numbered(output, i + 1);
             if (inputs.stream().anyMatch(input -> SameFile.of(input, target))) {
                 throw new IOException(target + " is an input; it is never written to.");
             }
             PrintPlan page = pages.get(i);
             AtomicFile.write(target, out -> format.write(page, ppi, out));
         }
-    }
-
-    /** {@code out.svg} to {@code out-2.svg}. */
-    private Path numbered(int number) {
-        String name = String.valueOf(output.getFileName());
-        int dot = name.lastIndexOf('.');
-        return output.resolveSibling(name.substring(0, dot) + "-" + number + name.substring(dot));
     }
 
     /** Tells what was measured, to people or to programs. */

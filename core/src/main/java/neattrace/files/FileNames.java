@@ -1,6 +1,7 @@
 package neattrace.files;
 
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Set;
 
@@ -31,5 +32,12 @@ public final class FileNames {
         String stem = plain.split("\\.", 2)[0].toLowerCase(Locale.ROOT);
         boolean device = DEVICES.contains(stem) || stem.matches("(com|lpt)[0-9]");
         return plain.isEmpty() ? "drawing" : device ? "_" + plain : plain;
+    }
+
+    /** One of several files beside one another: {@code out.svg} to {@code out-2.svg}. */
+    public static Path numbered(Path file, int number) {
+        String name = String.valueOf(file.getFileName());
+        int dot = name.lastIndexOf('.');
+        return file.resolveSibling(name.substring(0, dot) + "-" + number + name.substring(dot));
     }
 }

@@ -63,7 +63,14 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
                     Math.min(
                             Math.min(0.94 * room, cup.widestMm()),
                             height * (1 - 2 * CLEAR) * extent.widthMm() / extent.heightMm());
-            motifs.add(new Motif(drawing, clear + room * (i + 0.5), height / 2, wide, 0, false));
+            double x = clear + room * (i + 0.5);
+            if (drawings.size() == 1) {
+                // Each faces who holds the cup in one hand or the other, as far as there is room.
+                double most = Math.max(width / 2, width - clear - wide / 2);
+                x = Math.min(most, cup.facingMm(false));
+                x = i == 0 ? width - x : x;
+            }
+            motifs.add(new Motif(drawing, x, height / 2, wide, 0, false));
         }
         return motifs;
     }

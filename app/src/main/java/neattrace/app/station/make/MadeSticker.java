@@ -1,9 +1,9 @@
 package neattrace.app.station.make;
 
-import neattrace.goods.Remark;
 import java.util.List;
 import neattrace.app.work.Shown;
 import neattrace.export.PlanPainter;
+import neattrace.goods.Remark;
 import neattrace.goods.cut.StickerRecipe;
 import neattrace.goods.sticker.GoodsSticker;
 import neattrace.goods.sticker.Sticker;

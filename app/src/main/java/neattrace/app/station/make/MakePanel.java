@@ -20,6 +20,7 @@ import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.finding.Finding;
 import neattrace.geom.Point;
+import neattrace.goods.made.MadeGoods;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 
@@ -39,6 +40,7 @@ public final class MakePanel implements StationPanel {
     private final SheetStep sheet;
     private final LayoutStep layout;
     private final FilmStep film;
+    private final GoodsStep goods;
     private final SheetDesk desk;
     private final StackPane over;
     private final GoodsWall wall;
@@ -58,12 +60,15 @@ public final class MakePanel implements StationPanel {
         rehearse = new RehearseStep(bench, sticker, sheet, this::look);
         layout = new LayoutStep(bench);
         film = new FilmStep(bench);
-        steps = new StepPane(List.of(sticker, rehearse, sheet, layout, film), true, bench::shown);
+        goods = new GoodsStep(bench);
+        steps =
+                new StepPane(
+                        List.of(sticker, rehearse, sheet, layout, film, goods), true, bench::shown);
         wall = new GoodsWall((shown, one) -> sticker.made(shown, one, null), this::large);
         wall.setVisible(false);
         wall.setManaged(false);
         bar = new MakeBar(this::turnBleed, this::turnTrueSize, this::turnWall);
-        over = new StackPane(sticker.view(), sheet.view(), wall, bar);
+        over = new StackPane(sticker.view(), sheet.view(), goods.view(), wall, bar);
         over.setPickOnBounds(false);
         // Where nothing lies over the table, the table has a bar of its own.
         bar.visibleProperty()
@@ -98,6 +103,7 @@ public final class MakePanel implements StationPanel {
         sheet.view().setManaged(there);
         sticker.setHere(here && (open == sticker || open == rehearse && !sheets));
         rehearse.setHere(here && open == rehearse);
+        goods.setHere(here && open == goods);
         tellScale();
         if (came) {
             desk.lookAgain();
@@ -159,9 +165,19 @@ public final class MakePanel implements StationPanel {
             showWall(false);
             bench.say("");
             steps.openStep(1);
+        } else if (MadeGoods.makes(goods.goods().kind())) {
+            this.goods.choose(goods.id());
+            showWall(false);
+            bench.say("");
+            steps.openStep(6);
         } else {
             wall.setLarge(true);
         }
+    }
+
+    /** Writes pages, stencil, shirt or mug as they stand. */
+    public void writeGoods(Path target) {
+        goods.write(target);
     }
 
     /** Opens the step of sheets. */

@@ -1,0 +1,248 @@
+package neattrace.app.station.make;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
+import neattrace.app.docket.Hint;
+import neattrace.app.docket.Step;
+import neattrace.app.station.Bench;
+import neattrace.app.work.Shown;
+import neattrace.export.GoodsFormat;
+import neattrace.files.AtomicFile;
+import neattrace.files.FileNames;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
+import neattrace.goods.made.MadeGoods;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.print.PrintPlan;
+import neattrace.raster.reading.PictureException;
+import neattrace.stage.Progress;
+
+/** Pages, stencils, shirts and mugs of the brief as finished things. */
+final class GoodsStep implements Step {
+
+    private final Bench bench;
+    private final GoodsView view = new GoodsView();
+    private final VBox content = new VBox(8);
+    private final GoodsSentences sentences;
+    private boolean here;
+    private int chosen;
+    private Job madeOf;
+    private MadeGoods made;
+
+    GoodsStep(Bench bench) {
+        this.bench = bench;
+        view.setVisible(false);
+        view.setManaged(false);
+        sentences =
+                new GoodsSentences(
+                        bench,
+                        this::choose,
+                        Buttons.small("Write it …", "write-goods", this::chooseFile));
+    }
+
+    /** The finished things, which lie over the table. */
+    GoodsView view() {
+        return view;
+    }
+
+    /** Whether one is at the station with this step open. */
+    void setHere(boolean is) {
+        here = is;
+        if (bench.shown() != null) {
+            show(bench.shown());
+        } else {
+            seen(false);
+        }
+    }
+
+    private void seen(boolean is) {
+        view.setVisible(is);
+        view.setManaged(is);
+    }
+
+    /** Looks at goods of the brief. */
+    void choose(int id) {
+        chosen = id;
+        if (bench.shown() != null) {
+            show(bench.shown());
+        }
+    }
+
+    private static List<WantedGoods> goods(Job job) {
+        return job.goods().wanted().stream()
+                .filter(one -> MadeGoods.makes(one.goods().kind()))
+                .toList();
+    }
+
+    private Optional<WantedGoods> wanted(Job job) {
+        List<WantedGoods> all = goods(job);
+        return all.stream()
+                .filter(one -> one.id() == chosen)
+                .findFirst()
+                .or(() -> all.stream().findFirst());
+    }
+
+    @Override
+    public String title() {
+        return "Goods";
+    }
+
+    @Override
+    public String state(Shown shown) {
+        List<WantedGoods> all = goods(shown.drawing().job());
+        return all.isEmpty() ? "none yet" : String.valueOf(all.size());
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        Job job = shown.drawing().job();
+        Optional<WantedGoods> wanted = wanted(job);
+        if (wanted.isEmpty()) {
+            seen(false);
+            made = null;
+            content.getChildren().setAll(offers());
+            return;
+        }
+        sentences.show(job, goods(job), wanted.get());
+        if (!content.getChildren().contains(sentences)) {
+            content.getChildren().setAll(sentences);
+        }
+        seen(here);
+        if (here) {
+            make(shown, wanted.get());
+        }
+    }
+
+    private List<Node> offers() {
+        return List.of(
+                new Hint("The brief has no page, stencil, shirt or mug. Make it one:"),
+                offer(GoodsKind.COLOURING_PAGE),
+                offer(GoodsKind.CUT_STENCIL),
+                offer(GoodsKind.TRANSFER_STENCIL),
+                offer(GoodsKind.SHIRT),
+                offer(GoodsKind.MUG));
+    }
+
+    private Node offer(GoodsKind kind) {
+        return Buttons.small(
+                kind.label(),
+                "make-a-" + kind.key(),
+                () ->
+                        bench.change(
+                                kind.label(),
+                                job -> job.withGoods(job.goods().with(UsualGoods.of(kind)))));
+    }
+
+    /** Makes them beside the window's thread; only the newest counts. */
+    private void make(Shown shown, WantedGoods wanted) {
+        Job job = shown.drawing().job();
+        if (made != null && made.wanted().equals(wanted) && job.equals(madeOf)) {
+            return;
+        }
+        madeOf = job;
+        CompletableFuture.supplyAsync(() -> made(shown, wanted))
+                .whenComplete(
+                        (done, trouble) ->
+                                Platform.runLater(() -> took(job, wanted, done, trouble)));
+    }
+
+    private MadeGoods made(Shown shown, WantedGoods wanted) {
+        try {
+            return MadeGoods.of(
+                    bench.workspace().pipeline(),
+                    shown.drawing(),
+                    wanted,
+                    bench.workspace().press(),
+                    Progress.SILENT);
+        } catch (PictureException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void took(Job job, WantedGoods wanted, MadeGoods done, Throwable trouble) {
+        if (!job.equals(madeOf)) {
+            return;
+        }
+        if (done == null) {
+            Throwable cause = trouble.getCause() == null ? trouble : trouble.getCause();
+            boolean plain = cause instanceof IllegalArgumentException;
+            sentences.tell(
+                    List.of(
+                            plain
+                                    ? "It cannot be made: " + cause.getMessage() + "."
+                                    : "The " + wanted.goods().words() + " could not be made."));
+            return;
+        }
+        made = done;
+        sentences.tell(done.told());
+        view.show(done);
+    }
+
+    private void chooseFile() {
+        if (bench.drawing() == null) {
+            return;
+        }
+        Job job = bench.drawing().job();
+        wanted(job)
+                .flatMap(
+                        one ->
+                                bench.chooseTarget(
+                                        "Write the " + one.goods().kind().noun(),
+                                        FileNames.proposed(
+                                                job.title() + " " + one.goods().kind().noun()),
+                                        one.goods().kind().label(),
+                                        sentences.format().ending(),
+                                        path -> GoodsFormat.of(path).isPresent()))
+                .ifPresent(this::write);
+    }
+
+    /** Writes them as they stand, as the file's name says. */
+    void write(Path target) {
+        GoodsFormat as = GoodsFormat.of(target).orElse(sentences.format());
+        bench.workspace()
+                .whenSettled(
+                        shown ->
+                                wanted(shown.drawing().job())
+                                        .ifPresent(one -> write(target, as, shown, one)));
+    }
+
+    private void write(Path target, GoodsFormat as, Shown shown, WantedGoods wanted) {
+        bench.workspace()
+                .write(
+                        "Wrote " + target.getFileName() + ".",
+                        target,
+                        () -> pages(target, as, made(shown, wanted), wanted.goods().sizing().ppi()),
+                        bench::refresh);
+    }
+
+    /** All pages in one file, or in files of their own where it has no pages. */
+    private static void pages(Path target, GoodsFormat as, MadeGoods goods, double ppi)
+            throws IOException {
+        List<PrintPlan> pages = goods.pages();
+        if (pages.isEmpty()) {
+            throw new IOException("There is nothing to write: " + String.join(" ", goods.told()));
+        }
+        if (as.hasPages() || pages.size() == 1) {
+            AtomicFile.write(target, out -> as.write(pages, ppi, out));
+            return;
+        }
+        for (int i = 0; i < pages.size(); i++) {
+            PrintPlan page = pages.get(i);
+            AtomicFile.write(FileNames.numbered(target, i + 1), out -> as.write(page, ppi, out));
+        }
+    }
+}
