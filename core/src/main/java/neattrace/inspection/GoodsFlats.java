@@ -18,6 +18,7 @@ import neattrace.geom.Point;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.change.Colouring;
+import neattrace.job.change.PageMends;
 import neattrace.region.Area;
 
 /** What goods ask of flats: the number of inks, and areas one can get into. */
@@ -88,6 +89,7 @@ final class GoodsFlats {
                 reads.areas().value().enclosed().stream()
                         .filter(area -> widthMm(area, wished) < least && counts(area, wished))
                         .filter(area -> !left.isLeft(wished.left("small"), at(area)))
+                        .filter(area -> !isMended(area, wished))
                         // Letters have a measure of their own: their height.
                         .filter(
                                 area ->
@@ -109,10 +111,41 @@ final class GoodsFlats {
 
     private List<Answer> leaveAll(List<Finding> all, int count, Wished wished) {
         String label = "Leave all as they are";
-        return List.of(
+        Answer leave =
                 count > all.size()
                         ? left.leaveAll(label, "all-" + wished.left("small"))
-                        : Group.each(all, Leaving.LEAVE, label));
+                        : Group.each(all, Leaving.LEAVE, label);
+        if (!isPage(wished)) {
+            return List.of(leave);
+        }
+        List<Point> places =
+                all.stream().flatMap(one -> one.place().stream()).map(Place::at).toList();
+        return List.of(leave, mend("Make all large enough", places, wished));
+    }
+
+    private static boolean isPage(Wished wished) {
+        return wished.goods().kind() == GoodsKind.COLOURING_PAGE && wished.isDecided();
+    }
+
+    /** Whether something was done about an area on the page alone. */
+    private boolean isMended(Area area, Wished wished) {
+        return wished.mends().stream()
+                .anyMatch(
+                        mend ->
+                                reads.areas()
+                                        .value()
+                                        .at(mend.at().times(reads.pxPerMm()))
+                                        .filter(one -> one.label() == area.label())
+                                        .isPresent());
+    }
+
+    private Answer mend(String label, List<Point> places, Wished wished) {
+        double factor = wished.fit().factor();
+        return new Answer.Change(
+                "mend",
+                label,
+                "Areas of the page made large enough",
+                (job, drawing) -> PageMends.add(job, drawing, wished.id(), factor, places));
     }
 
     /** Lines that keep their width take more or less of the paper between them. */
@@ -139,6 +172,9 @@ final class GoodsFlats {
         double least = wished.goods().detail().areaMm();
         List<Answer> answers = new ArrayList<>();
         answers.add(left.leave(wished.left("small"), at(area)));
+        if (isPage(wished)) {
+            answers.add(mend("Make it large enough", List.of(at(area)), wished));
+        }
         if (wished.goods().needs().coloured() != Coloured.NO) {
             answers.add(
                     new Answer.Change(
@@ -154,7 +190,9 @@ final class GoodsFlats {
                         String.format(
                                 Locale.ROOT,
                                 wished.goods().kind() == GoodsKind.COLOURING_PAGE
-                                        ? "A pencil needs a circle of %.1f mm to get in."
+                                        ? "A pencil needs a circle of %.1f mm to get in. On the page alone,"
+                                                + " the lines round it give way, or it opens to its"
+                                                + " neighbour."
                                         : "A colour needs a circle of %.1f mm to hold.",
                                 least),
                         answers.toArray(Answer[]::new))

@@ -4,6 +4,7 @@ import java.util.List;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFit;
 import neattrace.goods.UsualGoods;
+import neattrace.goods.making.PageMend;
 import neattrace.job.GoodsSection;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
@@ -17,9 +18,20 @@ import neattrace.trace.LineLimits;
  * @param key what they are called in findings; empty as long as nobody has said
  * @param forSale whether they are sold
  * @param weightsKept whether lines are as wide on them as on the sheet
+ * @param mends areas of a colouring page that were made large enough
  * @param fit the goods, and how large the drawing comes out on them
  */
-record Wished(int id, String key, boolean forSale, boolean weightsKept, GoodsFit fit) {
+record Wished(
+        int id,
+        String key,
+        boolean forSale,
+        boolean weightsKept,
+        List<PageMend> mends,
+        GoodsFit fit) {
+
+    Wished {
+        mends = List.copyOf(mends);
+    }
 
     /**
      * What a drawing is held against: the goods of its brief, or usual figures if there are none.
@@ -27,7 +39,8 @@ record Wished(int id, String key, boolean forSale, boolean weightsKept, GoodsFit
     static List<Wished> of(Drawing drawing) {
         GoodsSection section = drawing.job().goods();
         if (section.wanted().isEmpty()) {
-            return List.of(new Wished(0, "", true, false, fit(UsualGoods.UNDECIDED, drawing)));
+            return List.of(
+                    new Wished(0, "", true, false, List.of(), fit(UsualGoods.UNDECIDED, drawing)));
         }
         return section.wanted().stream().map(one -> of(one, section, drawing)).toList();
     }
@@ -38,6 +51,7 @@ record Wished(int id, String key, boolean forSale, boolean weightsKept, GoodsFit
                 section.key(one),
                 one.forSale(),
                 one.weightsKept(),
+                one.making().page().mends(),
                 fit(one.goods(), drawing));
     }
 

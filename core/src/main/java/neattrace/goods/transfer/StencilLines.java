@@ -1,12 +1,14 @@
 package neattrace.goods.transfer;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicPath;
 import neattrace.geom.CubicSegments;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
+import neattrace.goods.page.PageAreas;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.raster.InkMap;
@@ -24,6 +26,9 @@ final class StencilLines {
 
     /** Middles keep within so much of what was measured, px. */
     private static final double ERROR_PX = 0.35;
+
+    /** Ink so many times as wide as the usual line is solid. */
+    private static final double WIDE = 3;
 
     /** Edges of solids are followed so exactly, mm. */
     private static final double EXACT_MM = 0.01;
@@ -58,19 +63,21 @@ final class StencilLines {
             Pipeline pipeline, Drawing drawing, List<Point> edges, Progress progress) {
         LineNet net = pipeline.study(drawing.traced(), progress.part(0, 0.6)).net();
         StencilLines found = new StencilLines(drawing, edges);
+        Solids solids = Solids.of(PageAreas.ink(drawing), WIDE * net.usualWidth() * found.mmPerPx);
         for (InkLine stroke : StrokeJoiner.join(net)) {
-            found.stroke(stroke);
+            found.stroke(stroke, solids);
         }
         StrokeArt art = pipeline.strokes(drawing.traced(), progress.part(0.6, 0.9));
         for (Outline solid : art.solids()) {
-            for (CubicLoop loop : solid.loops().toList()) {
-                found.edge(loop);
+            if (!solids.has(solid.outer().at(0, 0.5))) {
+                solid.loops().forEach(found::edge);
             }
         }
+        solids.edges().forEach(found::edge);
         return found.lines;
     }
 
-    private void stroke(InkLine stroke) {
+    private void stroke(InkLine stroke, Solids solids) {
         double[] xy = new double[2 * stroke.size()];
         boolean[] bold = new boolean[stroke.size()];
         for (int i = 0; i < stroke.size(); i++) {
@@ -80,9 +87,39 @@ final class StencilLines {
         }
         settle(bold, (int) Math.ceil(SHORT * stroke.usualWidth()));
         if (isChosen(stroke)) {
-            java.util.Arrays.fill(bold, true);
+            Arrays.fill(bold, true);
         }
-        add(xy, stroke.closed(), bold);
+        boolean[] hidden = new boolean[stroke.size()];
+        boolean any = false;
+        for (int i = 0; i < hidden.length; i++) {
+            hidden[i] = solids.has(stroke.at(i).times(mmPerPx));
+            any |= hidden[i];
+        }
+        if (any) {
+            pieces(xy, bold, hidden, stroke.usualWidth());
+        } else {
+            add(xy, stroke.closed(), bold);
+        }
+    }
+
+    /** What of a stroke lies outside solid blacks, which are drawn by their edges. */
+    private void pieces(double[] xy, boolean[] bold, boolean[] hidden, double wide) {
+        int from = -1;
+        for (int i = 0; i <= hidden.length; i++) {
+            boolean seen = i < hidden.length && !hidden[i];
+            if (seen && from < 0) {
+                from = i;
+            } else if (!seen && from >= 0) {
+                // Crumbs beside a solid are its own corners.
+                if (i - from > Math.max(4, 1.5 * wide)) {
+                    add(
+                            Arrays.copyOfRange(xy, 2 * from, 2 * i),
+                            false,
+                            Arrays.copyOfRange(bold, from, i));
+                }
+                from = -1;
+            }
+        }
     }
 
     private boolean isOutside(InkLine stroke, int i) {

@@ -17,10 +17,14 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.UnaryOperator;
 import neattrace.export.PdfWriter;
 import neattrace.export.PlanPainter;
+import neattrace.finding.Answer;
+import neattrace.finding.Findings;
+import neattrace.finding.Group;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
@@ -28,6 +32,7 @@ import neattrace.goods.GoodsKind;
 import neattrace.goods.making.PageMend;
 import neattrace.goods.making.PageRecipe;
 import neattrace.goods.making.PageRecipe.Tint;
+import neattrace.inspection.Inspector;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.Source;
@@ -405,5 +410,45 @@ class ColouringPageTest {
         double estimated = usual.minutes(200, 50);
         assertThat(usual.calibrated(estimated, 90).minutes(200, 50)).isCloseTo(90, within(1e-9));
         assertThat(usual.calibrated(0, 10)).isEqualTo(usual);
+    }
+
+    /** A finding's answer, taken, and the same looked for again. */
+    @Test
+    void whatIsToldAsTooSmallIsMendedByAnAnswer() throws IOException {
+        Job job = thick();
+        job =
+                job.withGoods(
+                        job.goods()
+                                .with(
+                                        USUAL.goods()
+                                                .withSizing(
+                                                        USUAL.goods()
+                                                                .sizing()
+                                                                .withFit(
+                                                                        neattrace.goods.Sizing.Fit
+                                                                                .SCANNED))));
+        Pipeline pipeline = new Pipeline();
+        Inspector inspector = new Inspector(pipeline, Inspector.ALL);
+        Drawing drawing = pipeline.run(job, Progress.SILENT);
+        Group small = small(inspector.look(drawing, Progress.SILENT)).orElseThrow();
+        assertThat(small.count()).isEqualTo(2);
+        Answer.Change mend =
+                (Answer.Change)
+                        small.answers().stream()
+                                .filter(one -> one.key().equals("mend"))
+                                .findFirst()
+                                .orElseThrow();
+        Drawing after = pipeline.run(mend.apply(job, drawing), Progress.SILENT);
+        assertThat(after.job().goods().main().orElseThrow().making().page().mends())
+                .hasSize(2)
+                .allMatch(one -> one.how() == PageMend.How.WIDEN);
+        assertThat(small(inspector.look(after, Progress.SILENT))).isEmpty();
+        assertThat(page(after, after.job().goods().main().orElseThrow()).small()).isEmpty();
+    }
+
+    private static Optional<Group> small(Findings findings) {
+        return findings.groups().stream()
+                .filter(one -> one.kind().key().equals("area-too-small"))
+                .findFirst();
     }
 }

@@ -18,6 +18,8 @@ import neattrace.goods.GoodsKind;
 import neattrace.goods.Sizing;
 import neattrace.goods.making.TransferRecipe;
 import neattrace.job.GoodsSection;
+import neattrace.job.Job;
+import neattrace.job.Source;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
@@ -28,6 +30,7 @@ import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
+import neattrace.testing.Pictures;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
@@ -182,5 +185,28 @@ class TransferStencilTest {
         assertThatThrownBy(() -> stencil(wide(18_000, one -> one)))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("400 sheets");
+    }
+
+    /** A black that is no line is drawn by its edge, not by its middle. */
+    @Test
+    void solidBlacksAreDrawnByTheirEdges() throws IOException {
+        BufferedImage image = Jobs.target();
+        Graphics2D g = image.createGraphics();
+        g.setColor(java.awt.Color.BLACK);
+        g.fillRect(100, 90, 34, 56);
+        g.dispose();
+        Pipeline pipeline = new Pipeline();
+        Drawing drawing =
+                pipeline.run(
+                        Job.of(new Source("a.png", Pictures.png(image, 300))), Progress.SILENT);
+        TransferStencil stencil =
+                TransferStencil.of(pipeline, drawing, wide(100, one -> one), Progress.SILENT);
+        double mm = 25.4 / 300;
+        assertThat(stencil.lines())
+                .anySatisfy(
+                        line -> {
+                            assertThat(line.closed()).isTrue();
+                            assertThat(line.lengthMm()).isCloseTo(180 * mm, within(30 * mm));
+                        });
     }
 }
