@@ -5,8 +5,6 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import neattrace.export.GoodsFormat;
-import neattrace.files.AtomicFile;
-import neattrace.files.FileNames;
 import neattrace.files.SameFile;
 import neattrace.print.PrintPlan;
 import picocli.CommandLine.Model.CommandSpec;
@@ -47,8 +45,7 @@ final class GoodsOutput {
 
     /** Writes a plan as the ending of its file says. */
     void write(PrintPlan plan, double ppi) throws IOException {
-        GoodsFormat format = GoodsFormat.of(output).orElseThrow();
-        AtomicFile.write(output, out -> format.write(plan, ppi, out));
+        write(List.of(plan), ppi);
     }
 
     /** Whether it is for a machine that runs along lines. */
@@ -65,18 +62,12 @@ final class GoodsOutput {
     /** Writes pages into one file, or into files of their own, numbered, where it has no pages. */
     void write(List<PrintPlan> pages, double ppi) throws IOException {
         GoodsFormat format = GoodsFormat.of(output).orElseThrow();
-        if (format.hasPages() || pages.size() == 1) {
-            AtomicFile.write(output, out -> format.write(pages, ppi, out));
-            return;
-        }
-        for (int i = 0; i < pages.size(); i++) {
-            Path target = FileNames.numbered(output, i + 1);
+        for (Path target : format.files(output, pages.size())) {
             if (inputs.stream().anyMatch(input -> SameFile.of(input, target))) {
                 throw new IOException(target + " is an input; it is never written to.");
             }
-            PrintPlan page = pages.get(i);
-            AtomicFile.write(target, out -> format.write(page, ppi, out));
         }
+        format.write(pages, ppi, output);
     }
 
     /** Tells what was measured, to people or to programs. */

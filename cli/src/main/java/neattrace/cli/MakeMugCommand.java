@@ -8,7 +8,6 @@ import java.util.concurrent.Callable;
 import neattrace.export.GoodsFormat;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
-import neattrace.goods.Sizing;
 import neattrace.goods.making.WrapRecipe;
 import neattrace.goods.wrap.Wrap;
 import neattrace.goods.wrap.WrapFacts;
@@ -100,14 +99,7 @@ final class MakeMugCommand implements Callable<Integer> {
         try {
             Goods goods = wanted.goods();
             if (wrap != null) {
-                Paper size = Paper.of(spec, "--wrap", wrap);
-                goods =
-                        goods.withSizing(
-                                new Sizing(
-                                        Sizing.Fit.PAGE,
-                                        size.widthMm(),
-                                        size.heightMm(),
-                                        goods.sizing().ppi()));
+                goods = Paper.of(spec, "--wrap", wrap).on(goods);
             }
             if (clearMm != null) {
                 goods = goods.withEdges(goods.edges().withSafeMm(clearMm));

@@ -6,14 +6,11 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import neattrace.export.GoodsFormat;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
-import neattrace.goods.Sizing;
 import neattrace.goods.making.PageRecipe;
 import neattrace.goods.page.ColouringPage;
 import neattrace.goods.page.PageAreas;
@@ -183,7 +180,16 @@ final class MakePageCommand implements Callable<Integer> {
             recipe = numbers ? recipe.withNumbers(true) : recipe;
             recipe = noKey ? recipe.withKey(false) : recipe;
             recipe = sample ? recipe.withSample(true) : recipe;
-            recipe = pencil == null ? recipe : recipe.withPencil(pencil());
+            recipe =
+                    pencil == null
+                            ? recipe
+                            : recipe.withPencil(
+                                    Usage.choice(
+                                            spec,
+                                            "--pencil",
+                                            pencil,
+                                            PageRecipe.Pencil.values(),
+                                            PageRecipe.Pencil::key));
             return wanted.withGoods(goods(wanted.goods()))
                     .withMaking(wanted.making().withPage(recipe));
         } catch (IllegalArgumentException e) {
@@ -194,27 +200,12 @@ final class MakePageCommand implements Callable<Integer> {
     private Goods goods(Goods wanted) {
         Goods goods = wanted;
         if (paper != null) {
-            Paper size = Paper.of(spec, "--paper", paper);
-            goods =
-                    goods.withSizing(
-                            new Sizing(
-                                    Sizing.Fit.PAGE,
-                                    size.widthMm(),
-                                    size.heightMm(),
-                                    goods.sizing().ppi()));
+            goods = Paper.of(spec, "--paper", paper).on(goods);
         }
         if (marginMm != null) {
             goods = goods.withEdges(goods.edges().withSafeMm(marginMm));
         }
         return circleMm == null ? goods : goods.withDetail(goods.detail().withAreaMm(circleMm));
-    }
-
-    private PageRecipe.Pencil pencil() {
-        return Arrays.stream(PageRecipe.Pencil.values())
-                .filter(one -> one.key().equals(pencil.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow(
-                        () -> new IllegalArgumentException("--pencil is pencil, pen or brush"));
     }
 
     private ParameterException usage(String message) {

@@ -3,15 +3,11 @@ package neattrace.cli;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
-import java.util.function.Function;
 import neattrace.export.GoodsFormat;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
-import neattrace.goods.Detail;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Ground;
@@ -31,7 +27,6 @@ import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureReader;
-import neattrace.trace.LineLimits;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -104,7 +99,8 @@ final class MakeShirtCommand implements Callable<Integer> {
         ClothPrint print = ClothPrint.of(made, wanted, reporter.progress());
         PrintPlan plan = ClothPlan.of(print, press);
         write(plan, job, wanted);
-        ClothFacts facts = ClothFacts.of(print, plan, thin(pipeline, made, print));
+        ClothFacts facts =
+                ClothFacts.of(print, plan, ClothFacts.thin(pipeline, print, reporter.progress()));
         if (json) {
             reporter.say(facts.json());
         } else {
@@ -125,14 +121,6 @@ final class MakeShirtCommand implements Callable<Integer> {
         }
     }
 
-    /** Lines that cloth does not hold, or that are not seen from an arm's length. */
-    private int thin(Pipeline pipeline, Drawing drawing, ClothPrint print) {
-        Detail detail = print.goods().detail();
-        double k = print.factor();
-        LineLimits limits = new LineLimits(detail.lineMm() / k, 0, detail.seenMm() / k, 1);
-        return pipeline.study(drawing.traced(), reporter.progress()).against(limits).size();
-    }
-
     private WantedGoods wanted(Job job) {
         WantedGoods wanted = job.goods().firstOf(GoodsKind.SHIRT);
         try {
@@ -141,7 +129,8 @@ final class MakeShirtCommand implements Callable<Integer> {
                     place == null
                             ? recipe
                             : recipe.withPlace(
-                                    key(
+                                    Usage.choice(
+                                            spec,
                                             "--place",
                                             place,
                                             ClothRecipe.Place.values(),
@@ -150,7 +139,8 @@ final class MakeShirtCommand implements Callable<Integer> {
                     size == null
                             ? recipe
                             : recipe.withSize(
-                                    key(
+                                    Usage.choice(
+                                            spec,
                                             "--size",
                                             size,
                                             ClothRecipe.Size.values(),
@@ -178,20 +168,6 @@ final class MakeShirtCommand implements Callable<Integer> {
             goods = goods.withGround(new Ground(Ground.Material.CLOTH, colour));
         }
         return goods;
-    }
-
-    private <T> T key(String option, String text, T[] all, Function<T, String> keyOf) {
-        return Arrays.stream(all)
-                .filter(one -> keyOf.apply(one).equals(text.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow(
-                        () ->
-                                usage(
-                                        option
-                                                + " is one of "
-                                                + String.join(
-                                                        ", ",
-                                                        Arrays.stream(all).map(keyOf).toList())));
     }
 
     private ParameterException usage(String message) {

@@ -2,9 +2,7 @@ package neattrace.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import neattrace.export.GoodsFormat;
 import neattrace.goods.Goods;
@@ -204,7 +202,16 @@ final class MakeStencilCommand implements Callable<Integer> {
             recipe = recipe.withWeightMm(weight).withOutsideMm(outside);
             recipe = mirror ? recipe.withMirrored(true) : recipe;
             recipe = guide ? recipe.withGuide(true) : recipe;
-            recipe = colour == null ? recipe : recipe.withColour(colour());
+            recipe =
+                    colour == null
+                            ? recipe
+                            : recipe.withColour(
+                                    Usage.choice(
+                                            spec,
+                                            "--colour",
+                                            colour,
+                                            TransferRecipe.Colour.values(),
+                                            TransferRecipe.Colour::key));
             if (paper != null) {
                 Paper size = Paper.of(spec, "--paper", paper);
                 recipe = recipe.withSheetWidthMm(size.widthMm()).withSheetHeightMm(size.heightMm());
@@ -216,21 +223,20 @@ final class MakeStencilCommand implements Callable<Integer> {
         }
     }
 
-    private TransferRecipe.Colour colour() {
-        return Arrays.stream(TransferRecipe.Colour.values())
-                .filter(one -> one.key().equals(colour.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow(
-                        () ->
-                                new IllegalArgumentException(
-                                        "--colour is black, red, blue or green"));
-    }
-
     private WantedGoods cut(Job job) {
         WantedGoods wanted = job.goods().firstOf(GoodsKind.CUT_STENCIL);
         try {
             StencilRecipe recipe = wanted.making().stencil();
-            recipe = away == null ? recipe : recipe.withAway(away());
+            recipe =
+                    away == null
+                            ? recipe
+                            : recipe.withAway(
+                                    Usage.choice(
+                                            spec,
+                                            "--away",
+                                            away,
+                                            StencilRecipe.Away.values(),
+                                            StencilRecipe.Away::key));
             recipe = tieMm == null ? recipe : recipe.withTieMm(tieMm);
             recipe = dropMm2 == null ? recipe : recipe.withDropMm2(dropMm2);
             recipe = thicken ? recipe.withThickened(true) : recipe;
@@ -245,10 +251,7 @@ final class MakeStencilCommand implements Callable<Integer> {
         Goods goods = wanted;
         double ppi = goods.sizing().ppi();
         if (paper != null) {
-            Paper size = Paper.of(spec, "--paper", paper);
-            goods =
-                    goods.withSizing(
-                            new Sizing(Sizing.Fit.PAGE, size.widthMm(), size.heightMm(), ppi));
+            goods = Paper.of(spec, "--paper", paper).on(goods);
         }
         if (widthMm != null) {
             goods = goods.withSizing(new Sizing(Sizing.Fit.WIDTH, widthMm, widthMm, ppi));
@@ -257,13 +260,6 @@ final class MakeStencilCommand implements Callable<Integer> {
             goods = goods.withEdges(goods.edges().withSafeMm(rimMm));
         }
         return webMm == null ? goods : goods.withDetail(goods.detail().withWebMm(webMm));
-    }
-
-    private StencilRecipe.Away away() {
-        return Arrays.stream(StencilRecipe.Away.values())
-                .filter(one -> one.key().equals(away.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("--away is ink or swatches"));
     }
 
     private ParameterException usage(String message) {

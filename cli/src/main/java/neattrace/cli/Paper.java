@@ -3,7 +3,9 @@ package neattrace.cli;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import neattrace.goods.Goods;
 import neattrace.goods.PaperSize;
+import neattrace.goods.Sizing;
 import neattrace.raster.Resolution;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
@@ -46,6 +48,12 @@ record Paper(double widthMm, double heightMm) {
         } catch (NumberFormatException e) {
             throw unknown(spec, option, text);
         }
+    }
+
+    /** Goods on such a paper, as large as may be. */
+    Goods on(Goods goods) {
+        return goods.withSizing(
+                new Sizing(Sizing.Fit.PAGE, widthMm, heightMm, goods.sizing().ppi()));
     }
 
     private static ParameterException unknown(CommandSpec spec, String option, String text) {

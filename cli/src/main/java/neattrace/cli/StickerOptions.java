@@ -1,7 +1,5 @@
 package neattrace.cli;
 
-import java.util.Arrays;
-import java.util.Locale;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Sizing;
@@ -65,7 +63,7 @@ final class StickerOptions {
         try {
             StickerRecipe own = wanted.sticker();
             return wanted.withGoods(goods(wanted.goods()))
-                    .withSticker(own.withCut(cut(own.cut())).withInks(inks(own.inks())));
+                    .withSticker(own.withCut(cut(spec, own.cut())).withInks(inks(own.inks())));
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), e.getMessage() + ".");
         }
@@ -92,16 +90,13 @@ final class StickerOptions {
         return sized.withEdges(sized.edges().withBorderMm(border).withBleedMm(bleed));
     }
 
-    private CutRecipe cut(CutRecipe own) {
+    private CutRecipe cut(CommandSpec spec, CutRecipe own) {
         CutRecipe cut = holes ? own.withHoles(true) : own;
-        cut = loose == null ? cut : cut.withLoose(loose());
+        cut =
+                loose == null
+                        ? cut
+                        : cut.withLoose(
+                                Usage.choice(spec, "--loose", loose, Loose.values(), Loose::key));
         return radiusMm == null ? cut : cut.withRadiusMm(radiusMm);
-    }
-
-    private Loose loose() {
-        return Arrays.stream(Loose.values())
-                .filter(one -> one.key().equals(loose.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("--loose is own, bridge or leave"));
     }
 }

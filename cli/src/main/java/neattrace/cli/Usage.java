@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Function;
 import neattrace.files.SameFile;
 import neattrace.goods.GoodsFile;
 import neattrace.goods.GoodsWish;
@@ -21,6 +22,28 @@ import picocli.CommandLine.ParameterException;
 final class Usage {
 
     private Usage() {}
+
+    /**
+     * One of some choices by its key.
+     *
+     * @throws ParameterException with all keys if there is no such one
+     */
+    static <T> T choice(
+            CommandSpec spec, String option, String text, T[] all, Function<T, String> keyOf) {
+        return Arrays.stream(all)
+                .filter(one -> keyOf.apply(one).equals(text.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow(
+                        () ->
+                                new ParameterException(
+                                        spec.commandLine(),
+                                        option
+                                                + " is one of "
+                                                + String.join(
+                                                        ", ",
+                                                        Arrays.stream(all).map(keyOf).toList())
+                                                + "."));
+    }
 
     static void checkPage(CommandSpec spec, int page) {
         if (page < 1 || page > Opening.MOST_PAGES) {

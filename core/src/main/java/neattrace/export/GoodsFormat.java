@@ -7,6 +7,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import neattrace.files.AtomicFile;
+import neattrace.files.FileNames;
 import neattrace.print.PrintPlan;
 
 /** Files that goods are handed over in. */
@@ -46,21 +49,31 @@ public enum GoodsFormat {
         return this == PDF;
     }
 
+    /** The files that so many pages go into: one, or one each where the format has no pages. */
+    public List<Path> files(Path target, int pages) {
+        return hasPages() || pages == 1
+                ? List.of(target)
+                : IntStream.rangeClosed(1, pages)
+                        .mapToObj(number -> FileNames.numbered(target, number))
+                        .toList();
+    }
+
     /**
-     * Writes a page for each plan to {@code out}, which stays open.
+     * Writes pages to their files, each of them whole or not at all.
      *
-     * @param pages a single one for formats without pages
+     * @param pages at least one
      * @param ppi of pixels
      */
-    public void write(List<PrintPlan> pages, double ppi, OutputStream out) throws IOException {
+    public void write(List<PrintPlan> pages, double ppi, Path target) throws IOException {
         if (hasPages()) {
-            PdfWriter.write(pages, out);
+            AtomicFile.write(target, out -> PdfWriter.write(pages, out));
             return;
         }
-        if (pages.size() > 1) {
-            throw new IllegalArgumentException(this + " has no pages");
+        List<Path> files = files(target, pages.size());
+        for (int i = 0; i < files.size(); i++) {
+            PrintPlan page = pages.get(i);
+            AtomicFile.write(files.get(i), out -> write(page, ppi, out));
         }
-        write(pages.get(0), ppi, out);
     }
 
     /**

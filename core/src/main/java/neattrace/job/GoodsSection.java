@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
@@ -79,6 +80,11 @@ public record GoodsSection(List<WantedGoods> wanted, int lastId) {
         return new GoodsSection(
                 wanted.stream().map(one -> one.id() == changed.id() ? changed : one).toList(),
                 lastId);
+    }
+
+    /** The same with the goods of an id changed; as it is if they are not there. */
+    public GoodsSection changed(int id, UnaryOperator<WantedGoods> change) {
+        return of(id).map(one -> with(change.apply(one))).orElse(this);
     }
 
     /** The same without some goods. */

@@ -9,13 +9,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import neattrace.geom.Point;
+import neattrace.goods.Detail;
 import neattrace.goods.Remark;
 import neattrace.goods.making.ClothRecipe;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.press.DeltaE2000;
 import neattrace.press.Rgb;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintObject;
 import neattrace.print.PrintPlan;
+import neattrace.stage.Progress;
+import neattrace.trace.LineLimits;
 
 /**
  * What can be measured of a print on cloth, and what a person should know of it.
@@ -52,6 +56,18 @@ public record ClothFacts(ClothPrint print, Map<String, Rgb> inks, int thin, List
             }
         }
         return new ClothFacts(print, inks, thin, findings(print, inks, thin));
+    }
+
+    /**
+     * How many lines of a print cloth does not hold, or are not seen from where it is looked at.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static int thin(Pipeline pipeline, ClothPrint print, Progress progress) {
+        Detail detail = print.goods().detail();
+        double k = print.factor();
+        LineLimits limits = new LineLimits(detail.lineMm() / k, 0, detail.seenMm() / k, 1);
+        return pipeline.study(print.drawing().traced(), progress).against(limits).size();
     }
 
     private static List<Remark> findings(ClothPrint print, Map<String, Rgb> inks, int thin) {

@@ -7,6 +7,7 @@ import neattrace.geom.Outline;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.GeometryFixer;
@@ -77,6 +78,17 @@ public final class PrintedShape {
         }
         ring.add(ring.get(0).copy());
         return factory.createLinearRing(ring.toArray(Coordinate[]::new));
+    }
+
+    /** A ring of chords as a loop. */
+    public static CubicLoop loop(LineString ring) {
+        Coordinate[] at = ring.getCoordinates();
+        double[] xy = new double[2 * (at.length - 1)];
+        for (int i = 0; i + 1 < at.length; i++) {
+            xy[2 * i] = at[i].x;
+            xy[2 * i + 1] = at[i].y;
+        }
+        return CubicLoop.polygon(xy);
     }
 
     /** The same without holes. */

@@ -68,7 +68,11 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
             case COLOURING_PAGE -> {
                 ColouringPage page =
                         ColouringPage.of(
-                                made, PageAreas.of(made, progress), wanted, true, progress);
+                                made,
+                                PageAreas.of(pipeline, made, progress),
+                                wanted,
+                                true,
+                                progress);
                 yield new MadeGoods(
                         wanted, List.of(PagePlan.of(page, press)), PageFacts.of(page).lines());
             }
@@ -87,7 +91,11 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
             case SHIRT -> {
                 ClothPrint print = ClothPrint.of(made, wanted, progress);
                 PrintPlan plan = ClothPlan.of(print, press);
-                yield new MadeGoods(wanted, List.of(plan), ClothFacts.of(print, plan, 0).lines());
+                yield new MadeGoods(
+                        wanted,
+                        List.of(plan),
+                        ClothFacts.of(print, plan, ClothFacts.thin(pipeline, print, progress))
+                                .lines());
             }
             case MUG -> {
                 Wrap wrap = Wrap.of(List.of(made), wanted);

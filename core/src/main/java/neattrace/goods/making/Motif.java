@@ -18,24 +18,4 @@ public record Motif(
             throw new IllegalArgumentException("a motif is a drawing with a width");
         }
     }
-
-    /** The same elsewhere. */
-    public Motif at(double otherXMm, double otherYMm) {
-        return new Motif(drawing, otherXMm, otherYMm, widthMm, turnDegrees, mirrored);
-    }
-
-    /** The same of another width. */
-    public Motif withWidthMm(double value) {
-        return new Motif(drawing, xMm, yMm, value, turnDegrees, mirrored);
-    }
-
-    /** The same turned to so many degrees. */
-    public Motif withTurnDegrees(double value) {
-        return new Motif(drawing, xMm, yMm, widthMm, value, mirrored);
-    }
-
-    /** The same, left and right changed. */
-    public Motif turnedOver() {
-        return new Motif(drawing, xMm, yMm, widthMm, turnDegrees, !mirrored);
-    }
 }

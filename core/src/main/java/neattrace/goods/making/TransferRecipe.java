@@ -200,20 +200,6 @@ public record TransferRecipe(
                 guide);
     }
 
-    public TransferRecipe withOverlapMm(double value) {
-        return new TransferRecipe(
-                weightMm,
-                outsideMm,
-                edges,
-                dropped,
-                mirrored,
-                colour,
-                sheetWidthMm,
-                sheetHeightMm,
-                value,
-                guide);
-    }
-
     public TransferRecipe withGuide(boolean value) {
         return new TransferRecipe(
                 weightMm,

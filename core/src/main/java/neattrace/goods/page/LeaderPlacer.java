@@ -17,7 +17,6 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferOp;
-import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
@@ -182,18 +181,15 @@ final class LeaderPlacer {
         double down = box.getHeight() / 2 / Math.max(1e-9, Math.abs(way.y()));
         Point begin = from.plus(way.times(Math.min(1, Math.min(across, down))));
         Geometry line =
-                factory.createLineString(
-                        new Coordinate[] {
-                            new Coordinate(begin.x(), begin.y()), new Coordinate(area.x(), area.y())
-                        });
-        BufferParameters flat =
-                new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 2);
+                FlatLine.of(
+                        new Coordinate(begin.x(), begin.y()),
+                        new Coordinate(area.x(), area.y()),
+                        LINE_MM);
         Geometry dot =
                 BufferOp.bufferOp(
                         factory.createPoint(new Coordinate(area.x(), area.y())),
                         Math.min(DOT_MM, 0.7 * radiusMm),
                         6);
-        return OverlayNGRobust.union(
-                factory.buildGeometry(List.of(BufferOp.bufferOp(line, LINE_MM / 2, flat), dot)));
+        return OverlayNGRobust.union(factory.buildGeometry(List.of(line, dot)));
     }
 }

@@ -5,14 +5,19 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import neattrace.flat.LineLayer;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.goods.cut.PrintedShape;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.region.Area;
+import neattrace.region.AreaMap;
 import neattrace.stage.Progress;
+import neattrace.stage.Same;
+import neattrace.stage.Stage;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -20,6 +25,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.index.strtree.STRtree;
@@ -42,6 +48,41 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
+    private static final Stage<Reads, PageAreas> AREAS =
+            new Stage<>(
+                    "Looking at the areas",
+                    (reads, run) -> of(reads, reads.ink(), List.of(), run.progress()));
+
+    /** What is read of a drawing. */
+    private record Reads(
+            Same<List<Outline>> black,
+            Same<List<LineLayer>> coloured,
+            Same<AreaMap> areas,
+            Same<List<MultiPolygon>> outlines,
+            Map<Integer, Integer> swatchOf,
+            double mmPerPx,
+            double widthMm,
+            double heightMm) {
+
+        static Reads of(Drawing drawing) {
+            return new Reads(
+                    Same.of(drawing.traced().blackLines()),
+                    Same.of(drawing.traced().colouredLines()),
+                    Same.of(drawing.areas()),
+                    Same.of(drawing.areaOutlines()),
+                    drawing.attachment().swatchOf(),
+                    drawing.resolution().mmPerPx(),
+                    drawing.widthMm(),
+                    drawing.heightMm());
+        }
+
+        Geometry ink() {
+            List<Outline> lines = new ArrayList<>(black.value());
+            coloured.value().forEach(layer -> lines.addAll(layer.shapes()));
+            return PrintedShape.of(lines, List.of(), false);
+        }
+    }
+
     public PageAreas {
         areas = List.copyOf(areas);
         outside = List.copyOf(outside);
@@ -54,17 +95,18 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static PageAreas of(Drawing drawing, Progress progress) {
-        progress.report("Looking at the areas", 0);
-        return of(drawing, ink(drawing), List.of(), progress);
+        Reads reads = Reads.of(drawing);
+        return of(reads, reads.ink(), List.of(), progress);
+    }
+
+    /** The same, kept by a pipeline as long as neither lines nor areas nor colours change. */
+    public static PageAreas of(Pipeline pipeline, Drawing drawing, Progress progress) {
+        return pipeline.made(AREAS, Reads.of(drawing), progress);
     }
 
     /** All lines of a drawing as polygons, mm. */
     public static Geometry ink(Drawing drawing) {
-        List<Outline> lines = new ArrayList<>(drawing.traced().blackLines());
-        for (LineLayer layer : drawing.traced().colouredLines()) {
-            lines.addAll(layer.shapes());
-        }
-        return PrintedShape.of(lines, List.of(), false);
+        return Reads.of(drawing).ink();
     }
 
     /**
@@ -73,22 +115,23 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
      * @param opened places at which what is one paper is one area, whatever the drawing says
      */
     static PageAreas of(Drawing drawing, Geometry ink, List<Point> opened, Progress progress) {
-        Polygon page =
-                (Polygon)
-                        FACTORY.toGeometry(
-                                new Envelope(0, drawing.widthMm(), 0, drawing.heightMm()));
+        return of(Reads.of(drawing), ink, opened, progress);
+    }
+
+    private static PageAreas of(Reads reads, Geometry ink, List<Point> opened, Progress progress) {
+        Geometry page = FACTORY.toGeometry(new Envelope(0, reads.widthMm(), 0, reads.heightMm()));
         Geometry paper = OverlayNGRobust.overlay(page, ink, OverlayNG.DIFFERENCE);
         progress.report("Looking at the areas", 0.4);
         List<Polygon> pieces = new ArrayList<>();
         for (Object one : PolygonExtracter.getPolygons(paper)) {
             pieces.add((Polygon) one);
         }
-        List<Found> found = found(drawing, pieces, opened);
+        List<Found> found = found(reads, pieces, opened);
         progress.report("Looking at the areas", 0.5);
         List<PageArea> areas =
                 found.parallelStream()
                         .filter(one -> !one.outside())
-                        .map(one -> area(one, drawing.attachment().swatchOf()))
+                        .map(one -> area(one, reads.swatchOf()))
                         .sorted(Comparator.comparingInt(PageAreas::order))
                         .toList();
         List<Polygon> outside = found.stream().filter(Found::outside).map(Found::paper).toList();
@@ -103,15 +146,15 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
     /** Paper and the area it belongs to. */
     private record Found(int label, Polygon paper, boolean outside) {}
 
-    private static List<Found> found(Drawing drawing, List<Polygon> pieces, List<Point> opened) {
-        List<List<Area>> within = within(drawing, pieces);
+    private static List<Found> found(Reads reads, List<Polygon> pieces, List<Point> opened) {
+        List<List<Area>> within = within(reads, pieces);
         return IntStream.range(0, pieces.size())
                 .parallel()
                 .boxed()
                 .flatMap(
                         k ->
                                 split(
-                                        drawing,
+                                        reads,
                                         pieces.get(k),
                                         within.get(k),
                                         holds(pieces.get(k), opened))
@@ -120,7 +163,7 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
     }
 
     /** The drawing's areas that lie in each piece of paper. */
-    private static List<List<Area>> within(Drawing drawing, List<Polygon> pieces) {
+    private static List<List<Area>> within(Reads reads, List<Polygon> pieces) {
         STRtree tree = new STRtree();
         List<IndexedPointInAreaLocator> locators = new ArrayList<>();
         List<List<Area>> within = new ArrayList<>();
@@ -129,8 +172,8 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
             locators.add(new IndexedPointInAreaLocator(pieces.get(k)));
             within.add(new ArrayList<>());
         }
-        for (Area area : drawing.areas().areas()) {
-            Point at = drawing.anchorMm(area);
+        for (Area area : reads.areas().value().areas()) {
+            Point at = area.anchor().times(reads.mmPerPx());
             Coordinate place = new Coordinate(at.x(), at.y());
             for (Object each : tree.query(new Envelope(place))) {
                 int k = (int) each;
@@ -155,9 +198,9 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
     }
 
     private static List<Found> split(
-            Drawing drawing, Polygon piece, List<Area> within, boolean united) {
+            Reads reads, Polygon piece, List<Area> within, boolean united) {
         if (within.isEmpty()) {
-            boolean edge = touchesEdge(piece, drawing);
+            boolean edge = touchesEdge(piece, reads);
             return List.of(new Found(-1, piece, edge));
         }
         if (within.size() == 1 || united) {
@@ -170,26 +213,26 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
             Geometry part =
                     OverlayNGRobust.overlay(
                             piece,
-                            drawing.areaOutlines().get(area.label()),
+                            reads.outlines().value().get(area.label()),
                             OverlayNG.INTERSECTION);
             largest(part).ifPresent(one -> found.add(new Found(area.label(), one, area.outside())));
         }
         return found;
     }
 
-    private static java.util.Optional<Polygon> largest(Geometry parts) {
+    private static Optional<Polygon> largest(Geometry parts) {
         List<?> polygons = PolygonExtracter.getPolygons(parts);
         return polygons.stream()
                 .map(Polygon.class::cast)
                 .max(Comparator.comparingDouble(Polygon::getArea));
     }
 
-    private static boolean touchesEdge(Polygon piece, Drawing drawing) {
+    private static boolean touchesEdge(Polygon piece, Reads reads) {
         Envelope box = piece.getEnvelopeInternal();
         return box.getMinX() <= 0
                 || box.getMinY() <= 0
-                || box.getMaxX() >= drawing.widthMm()
-                || box.getMaxY() >= drawing.heightMm();
+                || box.getMaxX() >= reads.widthMm()
+                || box.getMaxY() >= reads.heightMm();
     }
 
     private static PageArea area(Found found, Map<Integer, Integer> swatchOf) {

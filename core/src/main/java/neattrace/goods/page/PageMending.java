@@ -15,7 +15,6 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.buffer.BufferOp;
-import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -106,11 +105,6 @@ public final class PageMending {
                 .allMatch(other -> edge.distance(other) >= more + line);
     }
 
-    /** Whether a line beside it can be opened. */
-    public boolean canOpen(PageArea area) {
-        return neighbour(area).isPresent();
-    }
-
     private Optional<PageArea> areaAt(Point at) {
         Geometry place = FACTORY.createPoint(new Coordinate(at.x(), at.y()));
         return areas.areas().stream()
@@ -194,14 +188,9 @@ public final class PageMending {
         double length = Math.max(1e-9, from.distance(to));
         double dx = (to.x - from.x) / length * INTO_MM / factor;
         double dy = (to.y - from.y) / length * INTO_MM / factor;
-        Geometry line =
-                FACTORY.createLineString(
-                        new Coordinate[] {
-                            new Coordinate(from.x - dx, from.y - dy),
-                            new Coordinate(to.x + dx, to.y + dy)
-                        });
-        BufferParameters flat =
-                new BufferParameters(4, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 2);
-        return BufferOp.bufferOp(line, OPENING_MM / 2 / factor, flat);
+        return FlatLine.of(
+                new Coordinate(from.x - dx, from.y - dy),
+                new Coordinate(to.x + dx, to.y + dy),
+                OPENING_MM / factor);
     }
 }

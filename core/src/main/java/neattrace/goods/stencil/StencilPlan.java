@@ -6,6 +6,7 @@ import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.goods.cut.CutInks;
 import neattrace.goods.cut.CutOrder;
+import neattrace.goods.cut.PrintedShape;
 import neattrace.goods.sticker.StickerPlan;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
@@ -16,9 +17,7 @@ import neattrace.print.PrintObject;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
 import neattrace.print.Tints;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
@@ -70,24 +69,14 @@ public final class StencilPlan {
             Geometry plain = TopologyPreservingSimplifier.simplify((Polygon) each, FINE_MM);
             if (plain instanceof Polygon polygon && !polygon.isEmpty()) {
                 List<CubicLoop> loops = new ArrayList<>();
-                loops.add(loop(polygon.getExteriorRing()));
+                loops.add(PrintedShape.loop(polygon.getExteriorRing()));
                 for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-                    loops.add(loop(polygon.getInteriorRingN(i)));
+                    loops.add(PrintedShape.loop(polygon.getInteriorRingN(i)));
                 }
                 all.add(loops);
             }
         }
         return all;
-    }
-
-    private static CubicLoop loop(LineString ring) {
-        Coordinate[] at = ring.getCoordinates();
-        double[] xy = new double[2 * (at.length - 1)];
-        for (int i = 0; i + 1 < at.length; i++) {
-            xy[2 * i] = at[i].x;
-            xy[2 * i + 1] = at[i].y;
-        }
-        return CubicLoop.polygon(xy);
     }
 
     /** Triangles in the corners of the rim, cut like everything else. */
@@ -110,7 +99,9 @@ public final class StencilPlan {
             objects.add(
                     PrintObject.of(
                             new PrintShape.Curved(
-                                    new Outline(loop(tie.shape().getExteriorRing()), List.of())),
+                                    new Outline(
+                                            PrintedShape.loop(tie.shape().getExteriorRing()),
+                                            List.of())),
                             tints));
         }
         return new PrintLayer(

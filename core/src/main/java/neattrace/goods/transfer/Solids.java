@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
+import neattrace.goods.cut.PrintedShape;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.PolygonExtracter;
@@ -77,21 +77,11 @@ final class Solids {
     List<CubicLoop> edges() {
         List<CubicLoop> edges = new ArrayList<>();
         for (Polygon shape : shapes) {
-            edges.add(loop(shape.getExteriorRing()));
+            edges.add(PrintedShape.loop(shape.getExteriorRing()));
             for (int i = 0; i < shape.getNumInteriorRing(); i++) {
-                edges.add(loop(shape.getInteriorRingN(i)));
+                edges.add(PrintedShape.loop(shape.getInteriorRingN(i)));
             }
         }
         return edges;
-    }
-
-    private static CubicLoop loop(LineString ring) {
-        Coordinate[] at = ring.getCoordinates();
-        double[] xy = new double[2 * (at.length - 1)];
-        for (int i = 0; i + 1 < at.length; i++) {
-            xy[2 * i] = at[i].x;
-            xy[2 * i + 1] = at[i].y;
-        }
-        return CubicLoop.polygon(xy);
     }
 }

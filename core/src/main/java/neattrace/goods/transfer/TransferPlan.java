@@ -4,6 +4,7 @@ import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.goods.making.TransferRecipe;
+import neattrace.goods.page.FlatLine;
 import neattrace.goods.page.PageAreas;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
@@ -21,9 +22,6 @@ import neattrace.print.lettering.Lettering;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.operation.buffer.BufferOp;
-import org.locationtech.jts.operation.buffer.BufferParameters;
 
 /** Transfer stencils as plans, a page for each sheet. */
 public final class TransferPlan {
@@ -36,7 +34,6 @@ public final class TransferPlan {
 
     private static final double MARK_LINE_MM = 0.2;
     private static final double LABEL_MM = 2.6;
-    private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private TransferPlan() {}
 
@@ -255,12 +252,6 @@ public final class TransferPlan {
     }
 
     private static Geometry line(double x1, double y1, double x2, double y2) {
-        BufferParameters flat =
-                new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 2);
-        return BufferOp.bufferOp(
-                FACTORY.createLineString(
-                        new Coordinate[] {new Coordinate(x1, y1), new Coordinate(x2, y2)}),
-                MARK_LINE_MM / 2,
-                flat);
+        return FlatLine.of(new Coordinate(x1, y1), new Coordinate(x2, y2), MARK_LINE_MM);
     }
 }

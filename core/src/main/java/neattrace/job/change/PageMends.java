@@ -48,10 +48,17 @@ public final class PageMends {
                 }
             }
         }
-        WantedGoods mended =
-                wanted.withMaking(
-                        wanted.making().withPage(wanted.making().page().withMends(mends)));
-        return job.withGoods(job.goods().with(mended));
+        return job.withGoods(
+                job.goods()
+                        .changed(
+                                id,
+                                one ->
+                                        one.withMaking(
+                                                one.making()
+                                                        .withPage(
+                                                                one.making()
+                                                                        .page()
+                                                                        .withMends(mends)))));
     }
 
     private static boolean holds(PageArea area, Point at) {

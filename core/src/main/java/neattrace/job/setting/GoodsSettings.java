@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 import neattrace.goods.Detail;
 import neattrace.goods.Edges;
 import neattrace.goods.Goods;
@@ -299,17 +300,14 @@ public final class GoodsSettings {
             Function<T, String> words,
             Function<StickerRecipe, T> get,
             BiFunction<StickerRecipe, T, StickerRecipe> put) {
-        return new Option<>(
-                key(what),
-                name,
-                choices,
-                words,
-                job -> get.apply(sticker(job)),
-                (job, v) -> changed(job, one -> one.withSticker(put.apply(one.sticker(), v))));
-    }
-
-    private StickerRecipe sticker(Job job) {
-        return job.goods().of(id).map(WantedGoods::sticker).orElse(StickerRecipe.USUAL);
+        return MakingSettings.of(id)
+                .keyed(
+                        what,
+                        name,
+                        choices,
+                        words,
+                        one -> get.apply(one.sticker()),
+                        (one, v) -> one.withSticker(put.apply(one.sticker(), v)));
     }
 
     private Quantity sticker(
@@ -318,15 +316,14 @@ public final class GoodsSettings {
             double[] range,
             ToDoubleFunction<StickerRecipe> get,
             BiFunction<StickerRecipe, Double, StickerRecipe> put) {
-        return Quantity.of(
-                key(what),
-                name,
-                "mm",
-                range[0],
-                range[1],
-                range[2],
-                job -> get.applyAsDouble(sticker(job)),
-                (job, v) -> changed(job, one -> one.withSticker(put.apply(one.sticker(), v))));
+        return MakingSettings.of(id)
+                .keyed(
+                        what,
+                        name,
+                        "mm",
+                        range,
+                        one -> get.applyAsDouble(one.sticker()),
+                        (one, v) -> one.withSticker(put.apply(one.sticker(), v)));
     }
 
     /** How black is printed on it. */
@@ -359,6 +356,10 @@ public final class GoodsSettings {
     }
 
     private String key(String what) {
+        return key(what, id);
+    }
+
+    static String key(String what, int id) {
         return "goods-" + what + "-" + id;
     }
 
@@ -370,10 +371,7 @@ public final class GoodsSettings {
         return changed(job, one -> one.withGoods(change.apply(one.goods())));
     }
 
-    private Job changed(Job job, Function<WantedGoods, WantedGoods> change) {
-        return job.goods()
-                .of(id)
-                .map(one -> job.withGoods(job.goods().with(change.apply(one))))
-                .orElse(job);
+    private Job changed(Job job, UnaryOperator<WantedGoods> change) {
+        return job.withGoods(job.goods().changed(id, change));
     }
 }

@@ -25,20 +25,13 @@ public final class MakingSettings {
         return new MakingSettings(id);
     }
 
-    private String key(String what) {
-        return "goods-made-" + what + "-" + id;
-    }
-
     private Makings makings(Job job) {
         return job.goods().of(id).map(one -> one.making()).orElse(Makings.USUAL);
     }
 
     private Job changed(Job job, Function<Makings, Makings> change) {
-        return job.goods()
-                .of(id)
-                .map(one -> one.withMaking(change.apply(one.making())))
-                .map(one -> job.withGoods(job.goods().with(one)))
-                .orElse(job);
+        return job.withGoods(
+                job.goods().changed(id, one -> one.withMaking(change.apply(one.making()))));
     }
 
     private Quantity quantity(
@@ -48,15 +41,7 @@ public final class MakingSettings {
             double[] range,
             ToDoubleFunction<Makings> get,
             BiFunction<Makings, Double, Makings> put) {
-        return Quantity.of(
-                key(what),
-                name,
-                unit,
-                range[0],
-                range[1],
-                range[2],
-                job -> get.applyAsDouble(makings(job)),
-                (job, v) -> changed(job, one -> put.apply(one, v)));
+        return keyed("made-" + what, name, unit, range, get, put);
     }
 
     private <T> Option<T> option(
@@ -66,8 +51,38 @@ public final class MakingSettings {
             Function<T, String> words,
             Function<Makings, T> get,
             BiFunction<Makings, T, Makings> put) {
+        return keyed("made-" + what, name, choices, words, get, put);
+    }
+
+    /** A number of how goods are made, whatever its key begins with. */
+    Quantity keyed(
+            String what,
+            String name,
+            String unit,
+            double[] range,
+            ToDoubleFunction<Makings> get,
+            BiFunction<Makings, Double, Makings> put) {
+        return Quantity.of(
+                GoodsSettings.key(what, id),
+                name,
+                unit,
+                range[0],
+                range[1],
+                range[2],
+                job -> get.applyAsDouble(makings(job)),
+                (job, v) -> changed(job, one -> put.apply(one, v)));
+    }
+
+    /** The same of a choice. */
+    <T> Option<T> keyed(
+            String what,
+            String name,
+            List<T> choices,
+            Function<T, String> words,
+            Function<Makings, T> get,
+            BiFunction<Makings, T, Makings> put) {
         return new Option<>(
-                key(what),
+                GoodsSettings.key(what, id),
                 name,
                 choices,
                 words,

@@ -74,26 +74,7 @@ final class Strand {
 
     /** Adds a known sample before the first one or after the last one. */
     void add(boolean atStart, Point place, double wide) {
-        int n = x.length;
-        x = room(x, atStart);
-        y = room(y, atStart);
-        width = room(width, atStart);
-        rough = room(rough, atStart);
-        boolean[] more = new boolean[n + 1];
-        System.arraycopy(known, 0, more, atStart ? 1 : 0, n);
-        known = more;
-        int i = atStart ? 0 : n;
-        x[i] = place.x();
-        y[i] = place.y();
-        width[i] = wide;
-        rough[i] = wide / 2;
-        known[i] = true;
-    }
-
-    private static double[] room(double[] values, boolean atStart) {
-        double[] more = new double[values.length + 1];
-        System.arraycopy(values, 0, more, atStart ? 1 : 0, values.length);
-        return more;
+        extend(atStart, List.of(new double[] {place.x(), place.y(), wide}));
     }
 
     /** Adds known samples, x, y and width each, outwards from one of its ends. */

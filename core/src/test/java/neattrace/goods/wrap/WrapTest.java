@@ -128,7 +128,7 @@ class WrapTest {
         double other =
                 signedArea(
                         WrapPlan.of(
-                                Wrap.of(List.of(one), with(motif.turnedOver())),
+                                Wrap.of(List.of(one), with(new Motif(0, 100, 45, 60, 0, true))),
                                 PressProfile.bundled()));
         assertThat(other).isCloseTo(-area, within(1e-6));
     }

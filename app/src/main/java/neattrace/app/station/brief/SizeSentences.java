@@ -1,14 +1,12 @@
 package neattrace.app.station.brief;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
-import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.TextValue;
 import neattrace.app.station.Bench;
+import neattrace.app.station.ShownFields;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.GoodsWish;
@@ -16,8 +14,6 @@ import neattrace.goods.Sizing.Fit;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.setting.GoodsSettings;
-import neattrace.job.setting.Option;
-import neattrace.job.setting.Quantity;
 
 /**
  * The size of some goods and what lies round the drawing, in sentences; only what matters to them.
@@ -28,11 +24,12 @@ final class SizeSentences extends VBox {
     private final int id;
     private final GoodsKind kind;
     private final Fit fit;
-    private final List<Consumer<Job>> shows = new ArrayList<>();
+    private final ShownFields fields;
 
     SizeSentences(BriefDesk desk, WantedGoods goods) {
         super(4);
         this.bench = desk.bench();
+        this.fields = new ShownFields(bench);
         this.id = goods.id();
         this.kind = goods.goods().kind();
         this.fit = goods.goods().sizing().fit();
@@ -50,26 +47,16 @@ final class SizeSentences extends VBox {
     }
 
     void show(Job job) {
-        shows.forEach(one -> one.accept(job));
-    }
-
-    private NumberField field(Quantity setting) {
-        NumberField field = bench.field(setting);
-        shows.add(job -> field.show(setting.of(job)));
-        return field;
-    }
-
-    private <T> ChoiceField<T> field(Option<T> setting) {
-        ChoiceField<T> field = bench.field(setting);
-        shows.add(job -> field.show(setting.of(job)));
-        return field;
+        fields.show(job);
     }
 
     private void size(GoodsSettings set) {
-        ChoiceField<Fit> how = field(set.fit());
+        ChoiceField<Fit> how = fields.of(set.fit());
         switch (fit) {
-            case WIDTH -> getChildren().add(new Sentence("It is", field(set.width()), how, "."));
-            case HEIGHT -> getChildren().add(new Sentence("It is", field(set.height()), how, "."));
+            case WIDTH ->
+                    getChildren().add(new Sentence("It is", fields.of(set.width()), how, "."));
+            case HEIGHT ->
+                    getChildren().add(new Sentence("It is", fields.of(set.height()), how, "."));
             case PAGE ->
                     getChildren()
                             .add(
@@ -77,18 +64,18 @@ final class SizeSentences extends VBox {
                                             "It lies",
                                             how,
                                             "of",
-                                            field(set.width()),
+                                            fields.of(set.width()),
                                             "×",
-                                            field(set.height()),
+                                            fields.of(set.height()),
                                             "."));
             case SCANNED -> getChildren().add(new Sentence("It is", how, "."));
         }
         if (fit != Fit.SCANNED) {
             TextValue other = new TextValue("Another size", "A4, 6 cm, 2.5 in", this::resize);
             other.setId("goods-size-" + id);
-            shows.add(job -> other.show(""));
+            fields.also(job -> other.show(""));
             getChildren().add(new Sentence("Or:", other));
-            getChildren().add(new Sentence("Its lines are", field(set.weightsKept()), "."));
+            getChildren().add(new Sentence("Its lines are", fields.of(set.weightsKept()), "."));
         }
     }
 
@@ -116,21 +103,21 @@ final class SizeSentences extends VBox {
                     .add(
                             new Sentence(
                                     "A border of",
-                                    field(set.border()),
+                                    fields.of(set.border()),
                                     "is round it; its colour runs on",
-                                    field(set.bleed()),
+                                    fields.of(set.bleed()),
                                     "beyond the cut."));
         } else if (kind == GoodsKind.PRINT) {
             getChildren()
                     .add(
                             new Sentence(
                                     "It bleeds by",
-                                    field(set.bleed()),
+                                    fields.of(set.bleed()),
                                     "and keeps",
-                                    field(set.margin()),
+                                    fields.of(set.margin()),
                                     "clear."));
         } else if (fit == Fit.PAGE) {
-            getChildren().add(new Sentence("The outer", field(set.margin()), "stay clear."));
+            getChildren().add(new Sentence("The outer", fields.of(set.margin()), "stay clear."));
         }
     }
 
@@ -141,7 +128,7 @@ final class SizeSentences extends VBox {
                         "nobody yet",
                         words -> change(one -> one.withMaker(words)));
         maker.setId("goods-maker-" + id);
-        shows.add(job -> maker.show(job.goods().of(id).map(WantedGoods::maker).orElse("")));
+        fields.also(job -> maker.show(job.goods().of(id).map(WantedGoods::maker).orElse("")));
         ChoiceField<Boolean> sale =
                 new ChoiceField<>(
                         "Sold or not",
@@ -149,9 +136,11 @@ final class SizeSentences extends VBox {
                         sold -> sold ? "to be sold" : "not for sale",
                         sold -> change(one -> one.withForSale(sold)));
         sale.setId("goods-sale-" + id);
-        shows.add(job -> sale.show(job.goods().of(id).map(WantedGoods::forSale).orElse(true)));
+        fields.also(job -> sale.show(job.goods().of(id).map(WantedGoods::forSale).orElse(true)));
         getChildren()
-                .add(new Sentence(field(set.pieces()), "pieces,", sale, ", made by", maker, "."));
+                .add(
+                        new Sentence(
+                                fields.of(set.pieces()), "pieces,", sale, ", made by", maker, "."));
     }
 
     private void change(java.util.function.UnaryOperator<WantedGoods> change) {

@@ -1,6 +1,5 @@
 package neattrace.app.station.make;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
@@ -8,18 +7,16 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
-import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.TextValue;
 import neattrace.app.station.Bench;
+import neattrace.app.station.ShownFields;
 import neattrace.export.GoodsFormat;
 import neattrace.goods.GoodsKind;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.setting.GoodsSettings;
 import neattrace.job.setting.MakingSettings;
-import neattrace.job.setting.Option;
-import neattrace.job.setting.Quantity;
 
 /** What is set and told of pages, stencils, shirts and mugs in the docket. */
 final class GoodsSentences extends VBox {
@@ -28,7 +25,7 @@ final class GoodsSentences extends VBox {
     private final Button write;
     private final Consumer<Integer> choosing;
     private final VBox told = new VBox(4);
-    private final List<Consumer<Job>> shows = new ArrayList<>();
+    private final ShownFields fields;
     private GoodsFormat format = GoodsFormat.PDF;
     private WantedGoods shown;
     private List<WantedGoods> all = List.of();
@@ -36,6 +33,7 @@ final class GoodsSentences extends VBox {
     GoodsSentences(Bench bench, Consumer<Integer> choosing, Button write) {
         super(6);
         this.bench = bench;
+        this.fields = new ShownFields(bench);
         this.choosing = choosing;
         this.write = write;
     }
@@ -57,7 +55,7 @@ final class GoodsSentences extends VBox {
         if (!same) {
             fill(wanted);
         }
-        shows.forEach(one -> one.accept(job));
+        fields.show(job);
     }
 
     private static List<Integer> ids(List<WantedGoods> goods) {
@@ -77,7 +75,7 @@ final class GoodsSentences extends VBox {
     }
 
     private void fill(WantedGoods wanted) {
-        shows.clear();
+        fields.clear();
         getChildren().clear();
         if (all.size() > 1) {
             ChoiceField<WantedGoods> which =
@@ -105,74 +103,76 @@ final class GoodsSentences extends VBox {
                     List.of(
                             new Sentence(
                                     "A page of",
-                                    field(set.width()),
+                                    fields.of(set.width()),
                                     "by",
-                                    field(set.height()),
+                                    fields.of(set.height()),
                                     ", clear for",
-                                    field(set.margin()),
+                                    fields.of(set.margin()),
                                     "all round and",
-                                    field(made.gutter()),
+                                    fields.of(made.gutter()),
                                     "on a book's inner side."),
                             new Sentence(
                                     "Lines in",
-                                    field(made.tint()),
+                                    fields.of(made.tint()),
                                     "at",
-                                    field(made.tintPercent()),
+                                    fields.of(made.tintPercent()),
                                     "."),
                             new Sentence(
                                     "Areas bear",
-                                    field(made.numbers()),
+                                    fields.of(made.numbers()),
                                     "; in the corner stands",
-                                    field(made.sample()),
+                                    fields.of(made.sample()),
                                     "."),
                             new Sentence(
                                     "A circle of",
-                                    field(set.area()),
+                                    fields.of(set.area()),
                                     "must fit into each, for",
-                                    field(made.pencil()),
+                                    fields.of(made.pencil()),
                                     "."),
                             hint("Goods for children: local product rules apply."));
             case CUT_STENCIL ->
                     List.of(
                             new Sentence(
                                     "A sheet of",
-                                    field(set.width()),
+                                    fields.of(set.width()),
                                     "by",
-                                    field(set.height()),
+                                    fields.of(set.height()),
                                     "with a rim of",
-                                    field(set.margin()),
+                                    fields.of(set.margin()),
                                     "; what is cut away is",
-                                    field(made.away()),
+                                    fields.of(made.away()),
                                     "."),
                             new Sentence(
                                     "Islands hang by ties",
-                                    field(made.tie()),
+                                    fields.of(made.tie()),
                                     "wide; those up to",
-                                    field(made.drop()),
+                                    fields.of(made.drop()),
                                     "fall out."),
                             new Sentence(
-                                    "Webs narrower than they hold", field(made.thickened()), "."),
+                                    "Webs narrower than they hold",
+                                    fields.of(made.thickened()),
+                                    "."),
                             hint(
                                     "Blades and lasers: keep hands clear; the maker's own rules stand."));
             case TRANSFER_STENCIL ->
                     List.of(
                             new Sentence(
                                     "Lines of",
-                                    field(made.weight()),
+                                    fields.of(made.weight()),
                                     ", bolder outside:",
-                                    field(made.outside()),
+                                    fields.of(made.outside()),
                                     "; in",
-                                    field(made.lineColour()),
+                                    fields.of(made.lineColour()),
                                     "and",
-                                    field(made.mirrored()),
+                                    fields.of(made.mirrored()),
                                     "."),
                             new Sentence(
                                     "On sheets of",
-                                    field(set.width()),
+                                    fields.of(set.width()),
                                     "by",
-                                    field(set.height()),
+                                    fields.of(set.height()),
                                     "; a guide sheet",
-                                    field(made.guide()),
+                                    fields.of(made.guide()),
                                     "."),
                             hint(
                                     "Used on skin: hygiene, allergy and infection are matters for"
@@ -182,17 +182,17 @@ final class GoodsSentences extends VBox {
                     List.of(
                             new Sentence(
                                     "Printed",
-                                    field(set.width()),
+                                    fields.of(set.width()),
                                     "wide on",
-                                    field(made.place()),
+                                    fields.of(made.place()),
                                     "of",
-                                    field(made.garments()),
+                                    fields.of(made.garments()),
                                     "."),
                             new Sentence(
                                     "Signed",
                                     signature(id),
                                     "in letters of",
-                                    field(made.signature()),
+                                    fields.of(made.signature()),
                                     "."),
                             hint(
                                     "Inks and curing heat: follow the maker's safety sheet; ventilate."));
@@ -200,17 +200,17 @@ final class GoodsSentences extends VBox {
                     List.of(
                             new Sentence(
                                     "A wrap of",
-                                    field(set.width()),
+                                    fields.of(set.width()),
                                     "by",
-                                    field(set.height()),
+                                    fields.of(set.height()),
                                     ", clear of the handle for",
-                                    field(set.margin()),
+                                    fields.of(set.margin()),
                                     "."),
                             new Sentence(
                                     "The mug is",
-                                    field(made.diameter()),
+                                    fields.of(made.diameter()),
                                     "wide, held in the",
-                                    field(made.leftHanded()),
+                                    fields.of(made.leftHanded()),
                                     "."),
                             hint("Goods for food: local product rules apply."));
         };
@@ -236,14 +236,16 @@ final class GoodsSentences extends VBox {
                                 bench.change(
                                         "Signature",
                                         job ->
-                                                job.goods()
-                                                        .of(id)
-                                                        .map(one -> signed(one, words))
-                                                        .map(one -> job.goods().with(one))
-                                                        .map(job::withGoods)
-                                                        .orElse(job)));
+                                                job.withGoods(
+                                                        job.goods()
+                                                                .changed(
+                                                                        id,
+                                                                        one ->
+                                                                                signed(
+                                                                                        one,
+                                                                                        words)))));
         field.setId("goods-made-signature-text-" + id);
-        shows.add(
+        fields.also(
                 job ->
                         job.goods()
                                 .of(id)
@@ -280,17 +282,5 @@ final class GoodsSentences extends VBox {
             case DXF -> "DXF, for cutters";
             case HPGL -> "HP-GL, for cutters";
         };
-    }
-
-    private NumberField field(Quantity setting) {
-        NumberField field = bench.field(setting);
-        shows.add(job -> field.show(setting.of(job)));
-        return field;
-    }
-
-    private <T> ChoiceField<T> field(Option<T> setting) {
-        ChoiceField<T> field = bench.field(setting);
-        shows.add(job -> field.show(setting.of(job)));
-        return field;
     }
 }

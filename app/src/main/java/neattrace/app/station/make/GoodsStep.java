@@ -2,6 +2,7 @@ package neattrace.app.station.make;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -15,14 +16,12 @@ import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
 import neattrace.app.work.Shown;
 import neattrace.export.GoodsFormat;
-import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.goods.made.MadeGoods;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
-import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
 
@@ -229,20 +228,18 @@ final class GoodsStep implements Step {
                         bench::refresh);
     }
 
-    /** All pages in one file, or in files of their own where it has no pages. */
+    /** All pages in one file, or in files of their own; only the one that was named is replaced. */
     private static void pages(Path target, GoodsFormat as, MadeGoods goods, double ppi)
             throws IOException {
-        List<PrintPlan> pages = goods.pages();
-        if (pages.isEmpty()) {
+        if (goods.pages().isEmpty()) {
             throw new IOException("There is nothing to write: " + String.join(" ", goods.told()));
         }
-        if (as.hasPages() || pages.size() == 1) {
-            AtomicFile.write(target, out -> as.write(pages, ppi, out));
-            return;
+        for (Path file : as.files(target, goods.pages().size())) {
+            if (!file.equals(target) && Files.exists(file)) {
+                throw new IOException(
+                        file.getFileName() + " is there already; choose another name.");
+            }
         }
-        for (int i = 0; i < pages.size(); i++) {
-            PrintPlan page = pages.get(i);
-            AtomicFile.write(FileNames.numbered(target, i + 1), out -> as.write(page, ppi, out));
-        }
+        as.write(goods.pages(), ppi, target);
     }
 }

@@ -2,6 +2,8 @@ package neattrace.app.station.make;
 
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
 import neattrace.goods.made.MadeGoods;
@@ -10,6 +12,7 @@ import neattrace.goods.made.MadeGoods;
 final class GoodsView extends Region {
 
     private final ImageView picture = new ImageView();
+    private final ReadOnlyDoubleWrapper scale = new ReadOnlyDoubleWrapper();
     private MadeGoods made;
 
     GoodsView() {
@@ -19,6 +22,11 @@ final class GoodsView extends Region {
         getChildren().add(picture);
         widthProperty().addListener(property -> paint());
         heightProperty().addListener(property -> paint());
+    }
+
+    /** Pixels for each mm of the finished thing; 0 as long as nothing is seen. */
+    ReadOnlyDoubleProperty scaleProperty() {
+        return scale.getReadOnlyProperty();
     }
 
     /** Shows goods. */
@@ -42,6 +50,7 @@ final class GoodsView extends Region {
                                         () -> {
                                             if (now == made && done.width() == (int) getWidth()) {
                                                 picture.setImage(done.image());
+                                                scale.set(done.scale());
                                             }
                                         }));
     }

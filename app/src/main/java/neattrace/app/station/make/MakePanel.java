@@ -81,6 +81,8 @@ public final class MakePanel implements StationPanel {
         sheet.view().scaleProperty().addListener(property -> tellScale());
         sticker.view().scaleProperty().addListener(property -> tellScale());
         sticker.view().visibleProperty().addListener(property -> tellScale());
+        goods.view().scaleProperty().addListener(property -> tellScale());
+        goods.view().visibleProperty().addListener(property -> tellScale());
         steps.openProperty().addListener((property, before, now) -> look());
         desk.historyProperty().addListener(property -> look());
     }
@@ -116,6 +118,8 @@ public final class MakePanel implements StationPanel {
             over = sheet.view().scaleProperty().get();
         } else if (sticker.view().isVisible()) {
             over = sticker.view().scaleProperty().get();
+        } else if (goods.view().isVisible()) {
+            over = goods.view().scaleProperty().get();
         }
         bench.workspace().overScaleProperty().set(over);
     }
@@ -234,15 +238,16 @@ public final class MakePanel implements StationPanel {
             turnWall();
             return true;
         }
-        if (!desk.inHandProperty().get()) {
+        return desk.inHandProperty().get() && sheet.view().layDown();
+    }
+
+    @Override
+    public boolean stopWork() {
+        if (!desk.inHandProperty().get() || desk.isSettled()) {
             return false;
         }
-        boolean had = sheet.view().layDown();
-        if (!had && !desk.isSettled()) {
-            desk.stop();
-            return true;
-        }
-        return had;
+        desk.stop();
+        return true;
     }
 
     /** Writes the sheet in one bit as it stands. */

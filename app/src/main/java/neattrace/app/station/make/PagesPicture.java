@@ -20,8 +20,9 @@ import neattrace.print.PrintPlan;
  * @param argb its pixels, transparent beside the pages
  * @param width of the room, px
  * @param height of the room, px
+ * @param scale pixels for each mm; 0 without pages
  */
-record PagesPicture(int[] argb, int width, int height) {
+record PagesPicture(int[] argb, int width, int height, double scale) {
 
     private static final int MARGIN_PX = 26;
     private static final int APART_PX = 14;
@@ -31,12 +32,17 @@ record PagesPicture(int[] argb, int width, int height) {
     static PagesPicture of(MadeGoods made, int width, int height) {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
         List<PrintPlan> pages = made.pages();
+        double scale = 0;
         if (!pages.isEmpty()) {
             int columns = columns(pages, width, height);
-            paint(made, columns, image);
+            scale = scale(pages, columns, width, height);
+            paint(made, columns, scale, image);
         }
         return new PagesPicture(
-                ((DataBufferInt) image.getRaster().getDataBuffer()).getData(), width, height);
+                ((DataBufferInt) image.getRaster().getDataBuffer()).getData(),
+                width,
+                height,
+                scale);
     }
 
     /** In how many columns pages come out largest. */
@@ -59,9 +65,8 @@ record PagesPicture(int[] argb, int width, int height) {
         return Math.max(0.01, Math.min(across / wide, down / high));
     }
 
-    private static void paint(MadeGoods made, int columns, BufferedImage image) {
+    private static void paint(MadeGoods made, int columns, double scale, BufferedImage image) {
         List<PrintPlan> pages = made.pages();
-        double scale = scale(pages, columns, image.getWidth(), image.getHeight());
         double wide = scale * pages.stream().mapToDouble(PrintPlan::widthMm).max().orElseThrow();
         double high = scale * pages.stream().mapToDouble(PrintPlan::heightMm).max().orElseThrow();
         int rows = (pages.size() + columns - 1) / columns;

@@ -1,10 +1,8 @@
 package neattrace.app.station.make;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
-import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
@@ -12,18 +10,16 @@ import neattrace.app.docket.BuildField;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
-import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.TextValue;
 import neattrace.app.station.Bench;
+import neattrace.app.station.ShownFields;
 import neattrace.export.GoodsFormat;
 import neattrace.goods.cut.CutInks;
 import neattrace.goods.sticker.StickerFacts;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.setting.GoodsSettings;
-import neattrace.job.setting.Option;
-import neattrace.job.setting.Quantity;
 import neattrace.press.Cmyk;
 
 /** What is set and told of a sticker in the docket. */
@@ -37,7 +33,7 @@ final class StickerSentences extends VBox {
             new Hint(
                     "Drag the line to pull it about; it stays there. By keys: . and , go along it,"
                             + " arrows pull.");
-    private final List<Consumer<Job>> shows = new ArrayList<>();
+    private final ShownFields fields;
     private GoodsFormat format = GoodsFormat.SVG;
     private int shownId = -1;
     private Sentence inks;
@@ -45,6 +41,7 @@ final class StickerSentences extends VBox {
     StickerSentences(Bench bench, Runnable whenLetGo, Runnable whenWritten) {
         super(6);
         this.bench = bench;
+        this.fields = new ShownFields(bench);
         facts.setMinHeight(USE_PREF_SIZE);
         pulling.setMinHeight(USE_PREF_SIZE);
         this.letGo = Buttons.small("Undo all pulls", "let-go", whenLetGo);
@@ -62,7 +59,7 @@ final class StickerSentences extends VBox {
             fill(wanted.id());
             shownId = wanted.id();
         }
-        shows.forEach(one -> one.accept(job));
+        fields.show(job);
         letGo.setVisible(!wanted.sticker().pulls().isEmpty());
         letGo.setManaged(letGo.isVisible());
     }
@@ -84,40 +81,40 @@ final class StickerSentences extends VBox {
     }
 
     private void fill(int id) {
-        shows.clear();
+        fields.clear();
         GoodsSettings set = GoodsSettings.of(id);
         getChildren()
                 .setAll(
                         new Sentence(
                                 "Of",
-                                field(set.width()),
+                                fields.of(set.width()),
                                 "width, its border",
-                                field(set.border()),
+                                fields.of(set.border()),
                                 "in",
                                 border(id),
                                 "."),
-                        new Sentence("Paper it encloses", field(set.enclosed()), "."),
+                        new Sentence("Paper it encloses", fields.of(set.enclosed()), "."),
                         new Sentence(
                                 "The cut has no curve tighter than",
-                                field(set.radius()),
+                                fields.of(set.radius()),
                                 "; holes are",
-                                field(set.holes()),
+                                fields.of(set.holes()),
                                 "."),
                         new Sentence(
                                 "Beyond it run",
-                                field(set.bleed()),
+                                fields.of(set.bleed()),
                                 "of",
-                                field(set.carried()),
+                                fields.of(set.carried()),
                                 "."),
                         new Sentence(
                                 "Pieces up to",
-                                field(set.join()),
+                                fields.of(set.join()),
                                 "apart share a cut; others are",
-                                field(set.loose()),
+                                fields.of(set.loose()),
                                 "."),
                         new Sentence(
                                 "The backing reaches",
-                                field(set.backing()),
+                                fields.of(set.backing()),
                                 "beyond; at 0 all is cut through."),
                         facts,
                         pulling,
@@ -138,14 +135,16 @@ final class StickerSentences extends VBox {
                                 bench.change(
                                         "Colour of the border",
                                         job ->
-                                                job.goods()
-                                                        .of(id)
-                                                        .map(one -> inBorder(one, build))
-                                                        .map(one -> job.goods().with(one))
-                                                        .map(job::withGoods)
-                                                        .orElse(job)));
+                                                job.withGoods(
+                                                        job.goods()
+                                                                .changed(
+                                                                        id,
+                                                                        one ->
+                                                                                inBorder(
+                                                                                        one,
+                                                                                        build)))));
         field.words().setId("goods-border-colour-" + id);
-        shows.add(job -> job.goods().of(id).ifPresent(one -> field.show(one.sticker().border())));
+        fields.also(job -> job.goods().of(id).ifPresent(one -> field.show(one.sticker().border())));
         return field;
     }
 
@@ -171,14 +170,16 @@ final class StickerSentences extends VBox {
                                 bench.change(
                                         "Ink of cuts",
                                         job ->
-                                                job.goods()
-                                                        .of(id)
-                                                        .map(one -> called(one, with, words))
-                                                        .map(one -> job.goods().with(one))
-                                                        .map(job::withGoods)
-                                                        .orElse(job)));
+                                                job.withGoods(
+                                                        job.goods()
+                                                                .changed(
+                                                                        id,
+                                                                        one ->
+                                                                                called(
+                                                                                        one, with,
+                                                                                        words)))));
         field.setId("goods-" + what + "-" + id);
-        shows.add(
+        fields.also(
                 job ->
                         job.goods()
                                 .of(id)
@@ -214,17 +215,5 @@ final class StickerSentences extends VBox {
         formats.setId("sticker-format");
         formats.show(format);
         return formats;
-    }
-
-    private NumberField field(Quantity setting) {
-        NumberField field = bench.field(setting);
-        shows.add(job -> field.show(setting.of(job)));
-        return field;
-    }
-
-    private <T> ChoiceField<T> field(Option<T> setting) {
-        ChoiceField<T> field = bench.field(setting);
-        shows.add(job -> field.show(setting.of(job)));
-        return field;
     }
 }

@@ -197,11 +197,13 @@ final class StickerStep implements Step {
         bench.change(
                 what,
                 job ->
-                        job.goods()
-                                .of(id)
-                                .map(one -> one.withSticker(one.sticker().withPulls(pulls)))
-                                .map(one -> job.withGoods(job.goods().with(one)))
-                                .orElse(job));
+                        job.withGoods(
+                                job.goods()
+                                        .changed(
+                                                id,
+                                                one ->
+                                                        one.withSticker(
+                                                                one.sticker().withPulls(pulls)))));
     }
 
     private void choose() {
