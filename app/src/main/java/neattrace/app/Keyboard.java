@@ -91,13 +91,14 @@ final class Keyboard implements EventHandler<KeyEvent> {
     }
 
     private void layDownOrStop() {
-        if (workbench.putKeysAway() || workbench.station().putAway()) {
+        StationPanel station = workbench.station();
+        if (workbench.putKeysAway() || station.putAway()) {
             return;
         }
         if (table.handProperty().get() != null) {
             table.take(null);
             workspace.say("");
-        } else {
+        } else if (!station.stopWork()) {
             workspace.cancel();
         }
     }

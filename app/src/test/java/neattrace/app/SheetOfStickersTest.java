@@ -215,4 +215,17 @@ class SheetOfStickersTest extends WindowTest {
         until(() -> message(robot).contains("does not exist"));
         assertThat(sheet().title()).isEqualTo("Ours");
     }
+
+    @Test
+    void aSheetThatOpensOverAnotherIsArrangedToo(FxRobot robot) throws Exception {
+        threeAndOne(robot);
+        Path picture = Files.copy(boxes("second.png", 300), own.resolve("second.png"));
+        Path file = own.resolve("second.ntsheet");
+        GangFile.save(file, GangSheet.EMPTY.with(picture));
+        robot.interact(() -> workbench.files().open(file));
+        until(() -> desk().isSettled() && desk().knownProperty().get() != null);
+        assertThat(desk().fileProperty().get()).isEqualTo(file);
+        assertThat(sheet().places()).hasSize(1);
+        assertThat(message(robot)).doesNotContain("Stopped");
+    }
 }

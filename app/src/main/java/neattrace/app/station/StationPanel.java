@@ -74,6 +74,11 @@ public interface StationPanel {
         return false;
     }
 
+    /** Stops work of its own, at the user's wish. True if there was any. */
+    default boolean stopWork() {
+        return false;
+    }
+
     /** What lies over the table at times. */
     default Optional<Node> overTable() {
         return Optional.empty();
