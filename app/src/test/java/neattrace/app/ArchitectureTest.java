@@ -28,6 +28,8 @@ import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.review.AlikeAreas;
 import neattrace.flat.review.FlatReview;
 import neattrace.flat.rough.RoughFitting;
+import neattrace.goods.wrap.Cup;
+import neattrace.goods.wrap.CupPicture;
 import neattrace.print.lettering.Lettering;
 import neattrace.region.tree.AreaTree;
 import neattrace.region.tree.ColourRun;
@@ -117,6 +119,8 @@ class ArchitectureTest {
                     OpenRasterWriter.class,
                     PdfWriter.class,
                     PlanPainter.class,
+                    CupPicture.class,
+                    Cup.class,
                     PngWriter.class,
                     SvgWriter.class,
                     AlikeAreas.class,

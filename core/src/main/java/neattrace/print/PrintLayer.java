@@ -111,6 +111,11 @@ public record PrintLayer(
         };
     }
 
+    /** The same as another colour shows it on screen. */
+    public PrintLayer withScreen(Rgb value) {
+        return new PrintLayer(name, kind, value, inks, objects, areas);
+    }
+
     /** The same with other objects and areas. */
     PrintLayer with(List<PrintObject> other, List<Geometry> otherAreas) {
         return new PrintLayer(name, kind, screen, inks, other, otherAreas);

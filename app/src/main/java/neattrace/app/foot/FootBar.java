@@ -75,6 +75,7 @@ public final class FootBar extends HBox {
         desk.inHandProperty().addListener(property -> showSheet(table));
         workspace.overScaleProperty().addListener(property -> showSheet(table));
         desk.underProperty().addListener(property -> showSheet(table));
+        workspace.overWordsProperty().addListener(property -> showSheet(table));
     }
 
     private static HBox running(
@@ -107,7 +108,7 @@ public final class FootBar extends HBox {
         SheetDesk desk = workspace.sheetDesk();
         boolean sheet = desk.inHandProperty().get();
         place.setText("");
-        under.setText(sheet ? desk.underProperty().get() : "");
+        under.setText((sheet ? desk.underProperty() : workspace.overWordsProperty()).get());
         double over = workspace.overScaleProperty().get();
         zoom(over > 0 ? over : table.scaleBinding().get());
     }

@@ -13,6 +13,8 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import neattrace.export.PlanPainter;
 import neattrace.export.PngWriter;
 import neattrace.files.FileStamp;
@@ -47,6 +49,7 @@ public final class Workspace implements AutoCloseable {
     private final Keeper keeper;
     private final LiveJob live;
     private final SheetDesk sheetDesk = new SheetDesk(press, messages);
+    private final StringProperty overWords = new SimpleStringProperty("");
     private final DoubleProperty overScale = new SimpleDoubleProperty();
     private final WorkClock clock = new WorkClock();
     private final WorkNotes notes = new WorkNotes(this, clock);
@@ -155,6 +158,11 @@ public final class Workspace implements AutoCloseable {
     /** How large what lies over the table is seen, pixels for each mm; 0 if nothing does. */
     public DoubleProperty overScaleProperty() {
         return overScale;
+    }
+
+    /** What is in hand of what lies over the table, in words; empty for nothing. */
+    public StringProperty overWordsProperty() {
+        return overWords;
     }
 
     /** Recent files and autosave. */

@@ -1,10 +1,13 @@
 package neattrace.goods.made;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.cloth.ClothFacts;
 import neattrace.goods.cloth.ClothPlan;
 import neattrace.goods.cloth.ClothPrint;
+import neattrace.goods.cloth.Garment;
 import neattrace.goods.page.ColouringPage;
 import neattrace.goods.page.PageAreas;
 import neattrace.goods.page.PageFacts;
@@ -15,6 +18,7 @@ import neattrace.goods.stencil.StencilSet;
 import neattrace.goods.transfer.TransferFacts;
 import neattrace.goods.transfer.TransferPlan;
 import neattrace.goods.transfer.TransferStencil;
+import neattrace.goods.wrap.CupPicture;
 import neattrace.goods.wrap.Wrap;
 import neattrace.goods.wrap.WrapFacts;
 import neattrace.goods.wrap.WrapPlan;
@@ -23,9 +27,12 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.GoodsDrawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
+import neattrace.press.Rgb;
+import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * Pages, stencils, shirts and mugs as they come out.
@@ -33,8 +40,9 @@ import neattrace.stage.Progress;
  * @param wanted what was made
  * @param pages at true size; none if there is nothing to make
  * @param told what was measured and what a person should know, in plain words
+ * @param scene how they are looked at, and what can be taken in hand
  */
-public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> told) {
+public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> told, Scene scene) {
 
     public MadeGoods {
         pages = List.copyOf(pages);
@@ -63,48 +71,142 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
             Progress progress)
             throws PictureException {
         Drawing made = GoodsDrawing.of(pipeline, drawing, wanted, progress).drawing();
-        String title = drawing.job().title();
         return switch (wanted.goods().kind()) {
-            case COLOURING_PAGE -> {
-                ColouringPage page =
-                        ColouringPage.of(
-                                made,
-                                PageAreas.of(pipeline, made, progress),
-                                wanted,
-                                true,
-                                progress);
-                yield new MadeGoods(
-                        wanted, List.of(PagePlan.of(page, press)), PageFacts.of(page).lines());
-            }
-            case CUT_STENCIL -> {
-                StencilSet set = StencilSet.of(made, wanted, progress);
-                yield new MadeGoods(
-                        wanted, StencilPlan.of(set, title, press), StencilFacts.of(set).lines());
-            }
-            case TRANSFER_STENCIL -> {
-                TransferStencil stencil = TransferStencil.of(pipeline, made, wanted, progress);
-                yield new MadeGoods(
-                        wanted,
-                        TransferPlan.pages(stencil, press),
-                        TransferFacts.of(stencil).lines());
-            }
-            case SHIRT -> {
-                ClothPrint print = ClothPrint.of(made, wanted, progress);
-                PrintPlan plan = ClothPlan.of(print, press);
-                yield new MadeGoods(
-                        wanted,
-                        List.of(plan),
-                        ClothFacts.of(print, plan, ClothFacts.thin(pipeline, print, progress))
-                                .lines());
-            }
-            case MUG -> {
-                Wrap wrap = Wrap.of(List.of(made), wanted);
-                yield new MadeGoods(
-                        wanted, List.of(WrapPlan.of(wrap, press)), WrapFacts.of(wrap).lines());
-            }
+            case COLOURING_PAGE -> page(pipeline, made, wanted, press, progress);
+            case CUT_STENCIL -> stencils(pipeline, made, wanted, press, progress);
+            case TRANSFER_STENCIL -> transfer(pipeline, made, wanted, press, progress);
+            case SHIRT -> print(pipeline, made, wanted, press, progress);
+            case MUG -> wrap(made, wanted, press);
             default ->
                     throw new IllegalArgumentException(
                             wanted.goods().words() + " is made elsewhere");
         };
+    }
+
+    private static MadeGoods page(
+            Pipeline pipeline,
+            Drawing drawing,
+            WantedGoods wanted,
+            PressProfile press,
+            Progress progress) {
+        ColouringPage page =
+                ColouringPage.of(
+                        drawing, PageAreas.of(pipeline, drawing, progress), wanted, true, progress);
+        PrintPlan plan = PagePlan.of(page, press);
+        return new MadeGoods(
+                wanted,
+                List.of(plan),
+                PageFacts.of(page).lines(),
+                Scene.of(List.of(seen(wanted, plan, page.room().onPage(drawing.extent())))));
+    }
+
+    private static MadeGoods stencils(
+            Pipeline pipeline,
+            Drawing drawing,
+            WantedGoods wanted,
+            PressProfile press,
+            Progress progress) {
+        StencilSet set = StencilSet.of(pipeline, drawing, wanted, progress);
+        List<PrintPlan> pages = StencilPlan.of(set, drawing.job().title(), press);
+        TieGrips grips = new TieGrips(set);
+        List<Scene.Page> seen = new ArrayList<>();
+        for (int i = 0; i < pages.size(); i++) {
+            Rgb paint =
+                    set.sheets()
+                            .get(i)
+                            .swatch()
+                            .map(one -> press.preview(one.build()))
+                            .orElse(Plans.SCREEN_BLACK);
+            PrintPlan painted = painted(pages.get(i), paint);
+            seen.add(seen(wanted, painted, set.onSheet()));
+        }
+        Scene scene = Scene.of(seen);
+        return new MadeGoods(
+                wanted,
+                pages,
+                StencilFacts.of(set).lines(),
+                pages.isEmpty() ? scene : scene.with(grips.grips()).with(grips));
+    }
+
+    /** Openings look like what is painted through them. */
+    private static PrintPlan painted(PrintPlan page, Rgb paint) {
+        return page.with(
+                page.layers().stream()
+                        .map(one -> one.isTechnical() ? one.withScreen(paint) : one)
+                        .toList());
+    }
+
+    private static MadeGoods transfer(
+            Pipeline pipeline,
+            Drawing drawing,
+            WantedGoods wanted,
+            PressProfile press,
+            Progress progress) {
+        TransferStencil stencil = TransferStencil.of(pipeline, drawing, wanted, progress);
+        List<PrintPlan> pages = TransferPlan.pages(stencil, press);
+        List<Scene.Page> seen = new ArrayList<>();
+        for (int i = 0; i < pages.size(); i++) {
+            double[] m = new double[6];
+            stencil.onSheet(i % stencil.tiles().count()).getMatrix(m);
+            seen.add(
+                    seen(
+                            wanted,
+                            pages.get(i),
+                            new AffineTransformation(m[0], m[2], m[4], m[1], m[3], m[5])));
+        }
+        return new MadeGoods(
+                wanted,
+                pages,
+                TransferFacts.of(stencil).lines(),
+                Scene.of(seen).with(new LineGrips(stencil).grips()));
+    }
+
+    private static MadeGoods print(
+            Pipeline pipeline,
+            Drawing drawing,
+            WantedGoods wanted,
+            PressProfile press,
+            Progress progress) {
+        ClothPrint print = ClothPrint.of(drawing, wanted, progress);
+        PrintPlan plan = ClothPlan.of(print, press);
+        Garment garment = Garment.of(print, plan, press);
+        ClothGrips grips = new ClothGrips(print, garment);
+        int thin = ClothFacts.thin(pipeline, print, progress);
+        return new MadeGoods(
+                wanted,
+                List.of(plan),
+                ClothFacts.of(print, plan, thin).lines(),
+                Scene.of(
+                                List.of(
+                                        new Scene.Page(
+                                                garment.plan(),
+                                                Optional.empty(),
+                                                grips.onGarment())))
+                        .with(grips.grips()));
+    }
+
+    private static MadeGoods wrap(Drawing drawing, WantedGoods wanted, PressProfile press) {
+        Wrap wrap = Wrap.of(List.of(drawing), wanted);
+        PrintPlan plan = WrapPlan.of(wrap, press);
+        AffineTransformation first =
+                wrap.motifs().isEmpty()
+                        ? new AffineTransformation()
+                        : wrap.onWrap(wrap.motifs().get(0));
+        return new MadeGoods(
+                wanted,
+                List.of(plan),
+                WrapFacts.of(wrap).lines(),
+                Scene.of(List.of(seen(wanted, plan, first)))
+                        .with(new MotifGrips(wrap).grips())
+                        .with(CupPicture.of(plan, wrap.cup(), ground(wanted))));
+    }
+
+    private static Scene.Page seen(
+            WantedGoods wanted, PrintPlan plan, AffineTransformation drawing) {
+        return new Scene.Page(plan, Optional.of(ground(wanted)), drawing);
+    }
+
+    private static Rgb ground(WantedGoods wanted) {
+        return wanted.goods().ground().colour();
     }
 }

@@ -2,18 +2,15 @@ package neattrace.goods.stencil;
 
 import java.util.ArrayList;
 import java.util.List;
-import neattrace.flat.layer.FlatLayer;
-import neattrace.geom.Point;
+import java.util.Optional;
+import neattrace.flat.Swatch;
 import neattrace.goods.Goods;
 import neattrace.goods.making.StencilRecipe;
-import neattrace.goods.page.PageAreas;
 import neattrace.goods.page.PageRoom;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.stage.Progress;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
@@ -32,51 +29,37 @@ public record StencilSet(
         AffineTransformation onSheet,
         List<Named> sheets) {
 
-    /** A stencil and what is painted through it: the ink, or a swatch by its name. */
-    public record Named(String name, CutStencil stencil) {}
+    /** A stencil and what is painted through it: the ink, or a swatch. */
+    public record Named(Optional<Swatch> swatch, CutStencil stencil) {
+
+        /** What is painted through it, by its name. */
+        public String name() {
+            return swatch.map(Swatch::name).orElse("Ink");
+        }
+    }
 
     public StencilSet {
         sheets = List.copyOf(sheets);
     }
 
     /**
-     * Makes them.
+     * Makes them; kept by the pipeline as long as nothing changes that they are made of.
      *
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
-    public static StencilSet of(Drawing drawing, WantedGoods wanted, Progress progress) {
-        Goods goods = wanted.goods();
-        StencilRecipe recipe = wanted.making().stencil();
-        PageRoom room = PageRoom.of(goods, 0, drawing.extent(), 0, true);
-        AffineTransformation onSheet = room.onPage(drawing.extent());
-        Envelope sheet = new Envelope(0, room.widthMm(), 0, room.heightMm());
-        List<Named> shapes = new ArrayList<>();
-        boolean ink = recipe.away() == StencilRecipe.Away.INK;
-        int count = ink ? 1 : drawing.layers().size();
-        for (int i = 0; i < count; i++) {
-            Geometry shape = ink ? PageAreas.ink(drawing) : drawing.layers().get(i).shape();
-            shapes.add(
-                    new Named(
-                            ink ? "Ink" : name(drawing.layers().get(i)),
-                            CutStencil.of(
-                                    sheet,
-                                    onSheet.transform(shape),
-                                    recipe,
-                                    goods.detail().webMm(),
-                                    at -> moved(at, onSheet),
-                                    progress.part((double) i / count, (i + 1.0) / count))));
+    public static StencilSet of(
+            Pipeline pipeline, Drawing drawing, WantedGoods wanted, Progress progress) {
+        List<WantedGoods> all = new ArrayList<>(Stencils.wanted(drawing.job()));
+        if (!all.contains(wanted)) {
+            all = List.of(wanted);
         }
-        return new StencilSet(goods, recipe, room, onSheet, shapes);
+        Stencils reads = Stencils.of(drawing, all);
+        return pipeline.made(Stencils.SETS, reads, progress).get(all.indexOf(wanted));
     }
 
-    private static String name(FlatLayer layer) {
-        return layer.swatch().name();
-    }
-
-    private static Point moved(Point at, AffineTransformation map) {
-        Coordinate place = new Coordinate(at.x(), at.y());
-        map.transform(place, place);
-        return new Point(place.x, place.y);
+    /** The same, kept by nobody. */
+    public static StencilSet of(Drawing drawing, WantedGoods wanted, Progress progress) {
+        return Stencils.of(drawing, List.of(wanted)).made(progress).get(0);
     }
 
     /** Whether several sheets must lie over one another. */

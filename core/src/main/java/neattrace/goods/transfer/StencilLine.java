@@ -1,5 +1,7 @@
 package neattrace.goods.transfer;
 
+import neattrace.geom.CubicLoop;
+import neattrace.geom.CubicPath;
 import neattrace.geom.CubicSegments;
 import neattrace.geom.Point;
 
@@ -14,4 +16,12 @@ import neattrace.geom.Point;
  * @param of the number of the stroke it is part of
  */
 public record StencilLine(
-        CubicSegments path, boolean closed, boolean bold, Point at, double lengthMm, int of) {}
+        CubicSegments path, boolean closed, boolean bold, Point at, double lengthMm, int of) {
+
+    /** Its places one after another, x and y by turns, no farther off than a tolerance, mm. */
+    public double[] flatten(double toleranceMm) {
+        return path instanceof CubicLoop loop
+                ? loop.flatten(toleranceMm)
+                : ((CubicPath) path).flatten(toleranceMm);
+    }
+}

@@ -28,7 +28,7 @@ public record TransferFacts(TransferStencil stencil, List<Remark> findings) {
         if (stencil.lines().isEmpty()) {
             findings.add(new Remark("empty", "There is nothing to transfer."));
         }
-        int details = stencil.details().size() - stencil.recipe().dropped().size();
+        int details = stencil.undecided().size();
         if (details > 0) {
             findings.add(
                     new Remark(

@@ -1,6 +1,5 @@
 package neattrace.goods.transfer;
 
-import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.goods.making.TransferRecipe;
@@ -66,7 +65,7 @@ public final class TransferPlan {
                 new PrintLayer(
                         Plans.STROKES, Kind.TECHNICAL, Plans.SCREEN_BLACK, "", objects, List.of());
         PrintPlan plan = art.with(List.of(strokes));
-        return on(stencil, plan, width(stencil), height(stencil), 0, 0, press);
+        return PrintPage.mapped(plan, stencil.from(0, 0), width(stencil), height(stencil), press);
     }
 
     private static double width(TransferStencil stencil) {
@@ -134,15 +133,12 @@ public final class TransferPlan {
         Tiles tiles = stencil.tiles();
         List<PrintPlan> pages = new ArrayList<>();
         for (int i = 0; i < tiles.count(); i++) {
-            double[] origin = tiles.origins().get(i);
             PrintPlan page =
-                    on(
-                            stencil,
+                    PrintPage.mapped(
                             art,
+                            stencil.onSheet(i),
                             tiles.sheetWidthMm(),
                             tiles.sheetHeightMm(),
-                            -origin[0],
-                            -origin[1],
                             press);
             if (tiles.count() > 1) {
                 List<PrintLayer> layers = new ArrayList<>(inSight(page));
@@ -188,30 +184,6 @@ public final class TransferPlan {
         }
         own.expandBy(stroked.widthMm() / 2);
         return own.intersects(box);
-    }
-
-    /** Art scaled and moved so that the whole begins at a place; mirrored as a whole. */
-    private static PrintPlan on(
-            TransferStencil stencil,
-            PrintPlan art,
-            double width,
-            double height,
-            double x,
-            double y,
-            PressProfile press) {
-        double k = stencil.factor();
-        var extent = stencil.drawing().extent();
-        double half = stencil.recipe().outsideMm() / 2;
-        double left = x + half;
-        double top = y + half;
-        AffineTransform map = AffineTransform.getTranslateInstance(left, top);
-        if (stencil.recipe().mirrored()) {
-            map.translate(k * extent.widthMm(), 0);
-            map.scale(-1, 1);
-        }
-        map.scale(k, k);
-        map.translate(-extent.left(), -extent.top());
-        return PrintPage.mapped(art, map, width, height, press);
     }
 
     private static PrintLayer marks(Tiles tiles, int number, PressProfile press) {

@@ -1,5 +1,6 @@
 package neattrace.goods.transfer;
 
+import java.awt.geom.AffineTransform;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -77,16 +78,48 @@ public record TransferStencil(
                 .toList();
     }
 
+    /** Details that nobody has taken out yet. */
+    public List<Point> undecided() {
+        double least = goods.detail().areaMm() / factor;
+        return lines.stream()
+                .filter(line -> !line.bold() && line.lengthMm() < least && !isDropped(line))
+                .map(StencilLine::at)
+                .toList();
+    }
+
+    /** Whether a line was taken out at a place, mm on the drawing's page. */
+    public static boolean isAt(StencilLine line, Point at) {
+        return !line.bold() && line.at().distance(at) < SAME_MM;
+    }
+
+    /** Whether a line was taken out. */
+    public boolean isDropped(StencilLine line) {
+        return recipe.dropped().stream().anyMatch(at -> isAt(line, at));
+    }
+
     /** The lines that are drawn: without details that were taken out. */
     List<StencilLine> drawn() {
         Set<Integer> out = new TreeSet<>();
-        for (StencilLine line : lines) {
-            for (Point at : recipe.dropped()) {
-                if (!line.bold() && line.at().distance(at) < SAME_MM) {
-                    out.add(line.of());
-                }
-            }
-        }
+        lines.stream().filter(this::isDropped).map(StencilLine::of).forEach(out::add);
         return lines.stream().filter(line -> !out.contains(line.of())).toList();
+    }
+
+    /** From the drawing's page to a sheet, mm. */
+    public AffineTransform onSheet(int sheet) {
+        double[] origin = tiles.origins().get(sheet);
+        return from(-origin[0], -origin[1]);
+    }
+
+    /** From the drawing's page to one on which the whole begins at a place; mirrored as a whole. */
+    AffineTransform from(double x, double y) {
+        double half = recipe.outsideMm() / 2;
+        AffineTransform map = AffineTransform.getTranslateInstance(x + half, y + half);
+        if (recipe.mirrored()) {
+            map.translate(factor * drawing.extent().widthMm(), 0);
+            map.scale(-1, 1);
+        }
+        map.scale(factor, factor);
+        map.translate(-drawing.extent().left(), -drawing.extent().top());
+        return map;
     }
 }

@@ -17,6 +17,13 @@ public record Cup(double wrapMm, double diameterMm) {
         return wrapMm / 2 + (leftHanded ? -quarter : quarter);
     }
 
+    /** The same place of the way round, half a round at most from the wrap's middle. */
+    public double inRound(double mm) {
+        double round = Math.PI * diameterMm;
+        double from = mm - wrapMm / 2;
+        return wrapMm / 2 + from - round * Math.rint(from / round);
+    }
+
     /** How far round the cup two places of the wrap lie from one another, radians. */
     public double turn(double fromMm, double toMm) {
         return (toMm - fromMm) / (diameterMm / 2);

@@ -9,6 +9,7 @@ import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Extent;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * Drawings on a wrap.
@@ -65,6 +66,9 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
                             height * (1 - 2 * CLEAR) * extent.widthMm() / extent.heightMm());
             double x = clear + room * (i + 0.5);
             if (drawings.size() == 1) {
+                // Not so wide that who holds it sees only a part of it.
+                double seen = width - clear - cup.facingMm(false) + cup.widestMm() / 2;
+                wide = seen > 0 ? Math.min(wide, seen) : wide;
                 // Each faces who holds the cup in one hand or the other, as far as there is room.
                 double most = Math.max(width / 2, width - clear - wide / 2);
                 x = Math.min(most, cup.facingMm(false));
@@ -83,6 +87,19 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
     /** How many times as large as drawn a motif comes out. */
     double factor(Motif motif) {
         return motif.widthMm() / drawings.get(motif.drawing()).extent().widthMm();
+    }
+
+    /** From the page of a motif's drawing to the wrap, mm. */
+    public AffineTransformation onWrap(Motif motif) {
+        Extent extent = drawings.get(motif.drawing()).extent();
+        double k = factor(motif);
+        return new AffineTransformation()
+                .translate(
+                        -(extent.left() + extent.right()) / 2,
+                        -(extent.top() + extent.bottom()) / 2)
+                .scale(motif.mirrored() ? -k : k, k)
+                .rotate(Math.toRadians(motif.turnDegrees()))
+                .translate(motif.xMm(), motif.yMm());
     }
 
     /** The box round a motif, mm on the wrap. */

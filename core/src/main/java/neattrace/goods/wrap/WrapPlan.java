@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.goods.making.Motif;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.pipeline.Extent;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Placement;
@@ -27,21 +26,14 @@ public final class WrapPlan {
             Drawing drawing = wrap.drawings().get(motif.drawing());
             PrintPlan art = Plans.of(Artwork.of(drawing, press).forFiles(wrap.factor(motif)));
             placed.add(
-                    Placement.whole(
-                            PrintPage.mapped(
-                                    art, map(wrap, motif, drawing), width, height, press)));
+                    Placement.whole(PrintPage.mapped(art, map(wrap, motif), width, height, press)));
         }
         String title = wrap.drawings().get(0).job().title();
         return new PrintPage(title, width, height, 0, placed).plan(press);
     }
 
-    private static AffineTransform map(Wrap wrap, Motif motif, Drawing drawing) {
-        Extent extent = drawing.extent();
-        double k = wrap.factor(motif);
-        AffineTransform map = AffineTransform.getTranslateInstance(motif.xMm(), motif.yMm());
-        map.rotate(Math.toRadians(motif.turnDegrees()));
-        map.scale(motif.mirrored() ? -k : k, k);
-        map.translate(-(extent.left() + extent.right()) / 2, -(extent.top() + extent.bottom()) / 2);
-        return map;
+    private static AffineTransform map(Wrap wrap, Motif motif) {
+        double[] m = wrap.onWrap(motif).getMatrixEntries();
+        return new AffineTransform(m[0], m[3], m[1], m[4], m[2], m[5]);
     }
 }

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -29,7 +30,7 @@ import neattrace.stage.Progress;
 final class GoodsStep implements Step {
 
     private final Bench bench;
-    private final GoodsView view = new GoodsView();
+    private final GoodsView view;
     private final VBox content = new VBox(8);
     private final GoodsSentences sentences;
     private boolean here;
@@ -37,8 +38,10 @@ final class GoodsStep implements Step {
     private Job madeOf;
     private MadeGoods made;
 
-    GoodsStep(Bench bench) {
+    GoodsStep(Bench bench, Runnable showAll) {
         this.bench = bench;
+        this.view =
+                new GoodsView(this::change, bench.workspace().overWordsProperty()::set, showAll);
         view.setVisible(false);
         view.setManaged(false);
         sentences =
@@ -63,9 +66,17 @@ final class GoodsStep implements Step {
         }
     }
 
+    private void change(String name, UnaryOperator<WantedGoods> change) {
+        int id = made.wanted().id();
+        bench.change(name, job -> job.withGoods(job.goods().changed(id, change)));
+    }
+
     private void seen(boolean is) {
         view.setVisible(is);
         view.setManaged(is);
+        if (!is) {
+            view.layDown();
+        }
     }
 
     /** Looks at goods of the brief. */

@@ -38,7 +38,8 @@ final class MakeBar extends HBox {
         return 48;
     }
 
-    private static Button button(String title, String key, String id, Runnable action) {
+    /** A button with its key. */
+    static Button button(String title, String key, String id, Runnable action) {
         Button button = new Button(title);
         button.setOnAction(event -> action.run());
         Label cap = new Label(key);

@@ -60,7 +60,7 @@ public final class MakePanel implements StationPanel {
         rehearse = new RehearseStep(bench, sticker, sheet, this::look);
         layout = new LayoutStep(bench);
         film = new FilmStep(bench);
-        goods = new GoodsStep(bench);
+        goods = new GoodsStep(bench, this::turnWall);
         steps =
                 new StepPane(
                         List.of(sticker, rehearse, sheet, layout, film, goods), true, bench::shown);
@@ -225,6 +225,7 @@ public final class MakePanel implements StationPanel {
         boolean sheets = desk.inHandProperty().get();
         sheet.point(sheets ? finding : null);
         sticker.point(sheets ? null : finding);
+        goods.view().point(sheets ? null : finding);
     }
 
     @Override
@@ -238,7 +239,8 @@ public final class MakePanel implements StationPanel {
             turnWall();
             return true;
         }
-        return desk.inHandProperty().get() && sheet.view().layDown();
+        return goods.view().isVisible() && goods.view().layDown()
+                || desk.inHandProperty().get() && sheet.view().layDown();
     }
 
     @Override
@@ -291,6 +293,7 @@ public final class MakePanel implements StationPanel {
         here = false;
         sticker.point(null);
         sheet.point(null);
+        goods.view().point(null);
         look();
     }
 
@@ -306,6 +309,9 @@ public final class MakePanel implements StationPanel {
         }
         if (event.getCode() == KeyCode.Y) {
             turnWall();
+            return true;
+        }
+        if (goods.view().isVisible() && goods.view().key(event)) {
             return true;
         }
         if (bar.isVisible() && pressedAtBar(event.getCode())) {

@@ -1,0 +1,152 @@
+package neattrace.goods.stencil;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neattrace.flat.layer.FlatLayer;
+import neattrace.geom.Outline;
+import neattrace.geom.Point;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.cut.PrintedShape;
+import neattrace.goods.making.StencilRecipe;
+import neattrace.goods.making.TieChoice;
+import neattrace.goods.page.PageRoom;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Extent;
+import neattrace.stage.Made;
+import neattrace.stage.Progress;
+import neattrace.stage.Same;
+import neattrace.stage.Stage;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
+
+/**
+ * What stencils of several goods are made of, as the stage that makes them reads it: window,
+ * findings and files share its outcome.
+ *
+ * @param lines black and coloured, mm on the drawing's page
+ * @param flats its colours
+ * @param extent how far its ink reaches
+ * @param wishes how they are made
+ */
+public record Stencils(
+        Same<List<Outline>> lines, Same<List<FlatLayer>> flats, Extent extent, List<Wish> wishes) {
+
+    /** Makes them; what was made of the same before is taken over, goods by goods. */
+    public static final Stage<Stencils, List<StencilSet>> SETS =
+            new Stage<>(
+                    "Making stencils", (reads, run) -> reads.made(run.before(), run.progress()));
+
+    /** A tie that was put on one of several sheets lies so near to what is cut there, mm. */
+    private static final double ON_SHEET_MM = 0.8;
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /**
+     * How stencils are made. What they cost and who is owed changes none.
+     *
+     * @param goods rim, webs and size
+     * @param recipe what is cut away, and ties
+     */
+    public record Wish(Goods goods, StencilRecipe recipe) {}
+
+    public Stencils {
+        wishes = List.copyOf(wishes);
+    }
+
+    /** The cut stencils that a job wants. */
+    public static List<WantedGoods> wanted(Job job) {
+        return job.goods().wanted().stream()
+                .filter(one -> one.goods().kind() == GoodsKind.CUT_STENCIL)
+                .toList();
+    }
+
+    /** What stencils of a drawing are made of. */
+    public static Stencils of(Drawing drawing, List<WantedGoods> wanted) {
+        return new Stencils(
+                Same.of(drawing.lines()),
+                Same.of(drawing.layers()),
+                drawing.extent(),
+                wanted.stream().map(one -> new Wish(one.goods(), one.making().stencil())).toList());
+    }
+
+    List<StencilSet> made(Progress progress) {
+        return made(Optional.empty(), progress);
+    }
+
+    private List<StencilSet> made(
+            Optional<Made<Stencils, List<StencilSet>>> before, Progress progress) {
+        List<StencilSet> sets = new ArrayList<>();
+        for (int i = 0; i < wishes.size(); i++) {
+            Wish wish = wishes.get(i);
+            Optional<StencilSet> known =
+                    before.filter(one -> one.input().isSameDrawing(this))
+                            .filter(one -> one.input().wishes().contains(wish))
+                            .map(one -> one.output().get(one.input().wishes().indexOf(wish)));
+            int n = wishes.size();
+            sets.add(
+                    known.isPresent()
+                            ? known.get()
+                            : set(wish, progress.part((double) i / n, (i + 1.0) / n)));
+        }
+        return sets;
+    }
+
+    private boolean isSameDrawing(Stencils other) {
+        return lines.equals(other.lines)
+                && flats.equals(other.flats)
+                && extent.equals(other.extent);
+    }
+
+    private StencilSet set(Wish wish, Progress progress) {
+        PageRoom room = PageRoom.of(wish.goods(), 0, extent, 0, true);
+        AffineTransformation onSheet = room.onPage(extent);
+        Envelope sheet = new Envelope(0, room.widthMm(), 0, room.heightMm());
+        List<StencilSet.Named> sheets = new ArrayList<>();
+        boolean ink = wish.recipe().away() == StencilRecipe.Away.INK;
+        int count = ink ? 1 : flats.value().size();
+        for (int i = 0; i < count; i++) {
+            Geometry shape =
+                    ink
+                            ? PrintedShape.of(lines.value(), List.of(), false)
+                            : flats.value().get(i).shape();
+            sheets.add(
+                    new StencilSet.Named(
+                            ink ? Optional.empty() : Optional.of(flats.value().get(i).swatch()),
+                            CutStencil.of(
+                                    sheet,
+                                    onSheet.transform(shape),
+                                    count == 1 ? wish.recipe() : on(wish.recipe(), shape),
+                                    wish.goods().detail().webMm(),
+                                    at -> moved(at, onSheet),
+                                    progress.part((double) i / count, (i + 1.0) / count))));
+        }
+        return new StencilSet(wish.goods(), wish.recipe(), room, onSheet, sheets);
+    }
+
+    /** A recipe with those ties alone that were put on this sheet. */
+    private static StencilRecipe on(StencilRecipe recipe, Geometry shape) {
+        List<TieChoice> here =
+                recipe.ties().stream()
+                        .filter(
+                                one ->
+                                        shape.isWithinDistance(
+                                                FACTORY.createPoint(
+                                                        new Coordinate(one.at().x(), one.at().y())),
+                                                ON_SHEET_MM))
+                        .toList();
+        return recipe.withTies(here);
+    }
+
+    private static Point moved(Point at, AffineTransformation map) {
+        Coordinate place = new Coordinate(at.x(), at.y());
+        map.transform(place, place);
+        return new Point(place.x, place.y);
+    }
+}
