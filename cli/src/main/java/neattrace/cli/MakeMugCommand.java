@@ -87,8 +87,8 @@ final class MakeMugCommand implements Callable<Integer> {
             wanted = wanted == null ? wanted(job) : wanted;
             drawings.add(ColouredDrawing.of(new Pipeline(), job, rough, press, reporter));
         }
-        Wrap made = Wrap.of(drawings, wanted);
-        output.write(WrapPlan.of(made, press), wanted.goods().sizing().ppi());
+        Wrap made = Wrap.of(drawings.stream().map(Drawing::extent).toList(), wanted);
+        output.write(WrapPlan.of(made, drawings, press), wanted.goods().sizing().ppi());
         WrapFacts facts = WrapFacts.of(made);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;

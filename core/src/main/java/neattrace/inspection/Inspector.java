@@ -28,6 +28,7 @@ public final class Inspector {
                     FlatInspection.FLATS,
                     PressInspection.PRESS,
                     MakeInspection.MAKE,
+                    GoodsInspection.GOODS,
                     HandOverInspection.HAND_OVER);
 
     private final Pipeline pipeline;

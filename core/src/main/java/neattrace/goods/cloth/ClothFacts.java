@@ -32,10 +32,10 @@ import neattrace.trace.LineLimits;
 public record ClothFacts(ClothPrint print, Map<String, Rgb> inks, int thin, List<Remark> findings) {
 
     /** An ink as near to the cloth as this is the cloth (CIEDE2000; common practice, no source). */
-    private static final double SAME = 3;
+    public static final double SAME = 3;
 
     /** A signature larger than this share of the print's height is no small one. */
-    private static final double LARGE = 0.06;
+    public static final double LARGE = 0.06;
 
     public ClothFacts {
         inks = Map.copyOf(inks);

@@ -186,8 +186,8 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
     }
 
     private static MadeGoods wrap(Drawing drawing, WantedGoods wanted, PressProfile press) {
-        Wrap wrap = Wrap.of(List.of(drawing), wanted);
-        PrintPlan plan = WrapPlan.of(wrap, press);
+        Wrap wrap = Wrap.of(List.of(drawing.extent()), wanted);
+        PrintPlan plan = WrapPlan.of(wrap, List.of(drawing), press);
         AffineTransformation first =
                 wrap.motifs().isEmpty()
                         ? new AffineTransformation()

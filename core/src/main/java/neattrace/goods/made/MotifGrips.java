@@ -53,7 +53,10 @@ final class MotifGrips {
                                                 Locale.ROOT, ", turned %.0f°", motif.turnDegrees()),
                                 motif.mirrored() ? ", mirrored" : ""))
                 .with(Act.ANOTHER, "Another", (goods, fine) -> another(goods, motif))
-                .with(Act.MIRROR, "Mirror it", changed(index, MotifGrips::mirrored))
+                .with(
+                        Act.MIRROR,
+                        "Mirror it",
+                        (goods, fine) -> changed(goods, index, Motif::turnedOver))
                 .with(
                         Act.LARGER,
                         "Larger",
@@ -71,33 +74,18 @@ final class MotifGrips {
                         Act.TURN,
                         "Turn",
                         (goods, fine) ->
-                                changed(goods, index, one -> turned(one, fine ? 1 : TURN_DEGREES)))
+                                changed(goods, index, one -> one.turned(fine ? 1 : TURN_DEGREES)))
                 .with(
                         Act.TURN_BACK,
                         "Turn back",
                         (goods, fine) ->
-                                changed(
-                                        goods,
-                                        index,
-                                        one -> turned(one, fine ? -1 : -TURN_DEGREES)))
+                                changed(goods, index, one -> one.turned(fine ? -1 : -TURN_DEGREES)))
                 .with(Act.REMOVE, "Take it off", (goods, fine) -> without(goods, index))
-                .moving(
-                        (goods, to) ->
-                                changed(
-                                        goods,
-                                        index,
-                                        one ->
-                                                new Motif(
-                                                        one.drawing(),
-                                                        to.x(),
-                                                        to.y(),
-                                                        one.widthMm(),
-                                                        one.turnDegrees(),
-                                                        one.mirrored())));
+                .moving((goods, to) -> changed(goods, index, one -> one.at(to.x(), to.y())));
     }
 
     private List<Point> corners(Motif motif) {
-        Extent extent = wrap.drawings().get(motif.drawing()).extent();
+        Extent extent = wrap.drawings().get(motif.drawing());
         double high = motif.widthMm() * extent.heightMm() / extent.widthMm();
         double turn = Math.toRadians(motif.turnDegrees());
         List<Point> corners = new ArrayList<>();
@@ -110,10 +98,6 @@ final class MotifGrips {
                             motif.yMm() + x * Math.sin(turn) + y * Math.cos(turn)));
         }
         return corners;
-    }
-
-    private Grip.Change changed(int index, UnaryOperator<Motif> change) {
-        return (goods, fine) -> changed(goods, index, change);
     }
 
     private WantedGoods changed(WantedGoods goods, int index, UnaryOperator<Motif> change) {
@@ -138,14 +122,7 @@ final class MotifGrips {
         if (motifs.size() < WrapRecipe.MOST_MOTIFS) {
             double width = wrap.goods().sizing().widthMm();
             double x = of.xMm() + BESIDE_MM < width ? of.xMm() + BESIDE_MM : of.xMm() - BESIDE_MM;
-            motifs.add(
-                    new Motif(
-                            of.drawing(),
-                            x,
-                            of.yMm() + BESIDE_MM / 2,
-                            of.widthMm(),
-                            of.turnDegrees(),
-                            of.mirrored()));
+            motifs.add(of.at(x, of.yMm() + BESIDE_MM / 2));
         }
         return with(goods, motifs);
     }
@@ -162,27 +139,6 @@ final class MotifGrips {
     }
 
     private static Motif sized(Motif one, double times) {
-        return new Motif(
-                one.drawing(),
-                one.xMm(),
-                one.yMm(),
-                Math.max(2, Math.min(2000, one.widthMm() * times)),
-                one.turnDegrees(),
-                one.mirrored());
-    }
-
-    private static Motif turned(Motif one, double degrees) {
-        double turn = (one.turnDegrees() + degrees) % 360;
-        return new Motif(one.drawing(), one.xMm(), one.yMm(), one.widthMm(), turn, one.mirrored());
-    }
-
-    private static Motif mirrored(Motif one) {
-        return new Motif(
-                one.drawing(),
-                one.xMm(),
-                one.yMm(),
-                one.widthMm(),
-                one.turnDegrees(),
-                !one.mirrored());
+        return one.sized(Math.max(2, Math.min(2000, one.widthMm() * times)));
     }
 }

@@ -18,4 +18,25 @@ public record Motif(
             throw new IllegalArgumentException("a motif is a drawing with a width");
         }
     }
+
+    /** The same elsewhere. */
+    public Motif at(double toXMm, double toYMm) {
+        return new Motif(drawing, toXMm, toYMm, widthMm, turnDegrees, mirrored);
+    }
+
+    /** The same in another size. */
+    public Motif sized(double value) {
+        return new Motif(drawing, xMm, yMm, value, turnDegrees, mirrored);
+    }
+
+    /** The same, turned further, clockwise. */
+    public Motif turned(double byDegrees) {
+        double turn = (turnDegrees + byDegrees) % 360;
+        return new Motif(drawing, xMm, yMm, widthMm, turn, mirrored);
+    }
+
+    /** The same, left and right changed. */
+    public Motif turnedOver() {
+        return new Motif(drawing, xMm, yMm, widthMm, turnDegrees, !mirrored);
+    }
 }

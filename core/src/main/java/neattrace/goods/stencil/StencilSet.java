@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neattrace.flat.Swatch;
+import neattrace.geom.Point;
 import neattrace.goods.Goods;
 import neattrace.goods.making.StencilRecipe;
 import neattrace.goods.page.PageRoom;
@@ -11,7 +12,9 @@ import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.stage.Progress;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.NoninvertibleTransformationException;
 
 /**
  * The stencils of a drawing: one for its ink, or one for each of its colours.
@@ -60,6 +63,17 @@ public record StencilSet(
     /** The same, kept by nobody. */
     public static StencilSet of(Drawing drawing, WantedGoods wanted, Progress progress) {
         return Stencils.of(drawing, List.of(wanted)).made(progress).get(0);
+    }
+
+    /** Where a place of a sheet lies on the drawing's page, mm. */
+    public Point onDrawing(Point at) {
+        try {
+            Coordinate place = new Coordinate(at.x(), at.y());
+            onSheet.getInverse().transform(place, place);
+            return new Point(place.x, place.y);
+        } catch (NoninvertibleTransformationException e) {
+            throw new IllegalStateException("a drawing on a sheet has a size", e);
+        }
     }
 
     /** Whether several sheets must lie over one another. */

@@ -8,11 +8,6 @@ import neattrace.geom.CubicPath;
 import neattrace.geom.CubicSegments;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
-import neattrace.goods.page.PageAreas;
-import neattrace.job.pipeline.Drawing;
-import neattrace.job.pipeline.Pipeline;
-import neattrace.raster.InkMap;
-import neattrace.stage.Progress;
 import neattrace.trace.InkLine;
 import neattrace.trace.LineNet;
 import neattrace.trace.centre.StrokeArt;
@@ -45,36 +40,28 @@ final class StencilLines {
     private final List<StencilLine> lines = new ArrayList<>();
     private int strokes;
 
-    private StencilLines(Drawing drawing, List<Point> edges) {
-        InkMap map = drawing.traced().ink();
-        double pxPerMm = drawing.resolution().pxPerMm();
+    private StencilLines(TransferLines reads) {
+        double pxPerMm = reads.paths().pxPerMm();
         this.mmPerPx = 1 / pxPerMm;
-        this.outside = ExteriorMask.of(map, Math.max(2, drawing.areas().gapPx()));
-        this.edgesPx = edges.stream().map(at -> at.times(pxPerMm)).toList();
+        this.outside = ExteriorMask.of(reads.ink().value(), Math.max(2, reads.gapPx()));
+        this.edgesPx = reads.edges().stream().map(at -> at.times(pxPerMm)).toList();
     }
 
-    /**
-     * The lines of a drawing: whole strokes first, then what is bold of them, then round solid
-     * blacks.
-     *
-     * @param edges places on inner edges that are bold too, mm on the page
-     */
-    static List<StencilLine> of(
-            Pipeline pipeline, Drawing drawing, List<Point> edges, Progress progress) {
-        LineNet net = pipeline.study(drawing.traced(), progress.part(0, 0.6)).net();
-        StencilLines found = new StencilLines(drawing, edges);
-        Solids solids = Solids.of(PageAreas.ink(drawing), WIDE * net.usualWidth() * found.mmPerPx);
+    /** The lines of a drawing, and its strokes as paths. */
+    static List<StencilLine> of(TransferLines reads, StrokeArt art) {
+        LineNet net = reads.study().value().net();
+        StencilLines found = new StencilLines(reads);
+        Solids solids = Solids.of(reads.shape(), WIDE * net.usualWidth() * found.mmPerPx);
         for (InkLine stroke : StrokeJoiner.join(net)) {
             found.stroke(stroke, solids);
         }
-        StrokeArt art = pipeline.strokes(drawing.traced(), progress.part(0.6, 0.9));
         for (Outline solid : art.solids()) {
             if (!solids.has(solid.outer().at(0, 0.5))) {
                 solid.loops().forEach(found::edge);
             }
         }
         solids.edges().forEach(found::edge);
-        return found.lines;
+        return List.copyOf(found.lines);
     }
 
     private void stroke(InkLine stroke, Solids solids) {

@@ -65,7 +65,13 @@ public record TransferStencil(
                 goods,
                 recipe,
                 factor,
-                StencilLines.of(pipeline, drawing, recipe.edges(), progress),
+                pipeline.made(
+                        TransferLines.LINES,
+                        TransferLines.of(
+                                drawing,
+                                pipeline.study(drawing.traced(), progress.part(0, 0.6)),
+                                recipe.edges()),
+                        progress.part(0.6, 1)),
                 tiles);
     }
 

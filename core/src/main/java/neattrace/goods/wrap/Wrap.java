@@ -6,7 +6,6 @@ import neattrace.goods.Goods;
 import neattrace.goods.making.Motif;
 import neattrace.goods.making.WrapRecipe;
 import neattrace.job.WantedGoods;
-import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Extent;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -14,12 +13,12 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 /**
  * Drawings on a wrap.
  *
- * @param drawings that motifs are of, by their numbers
+ * @param drawings how far the ink of the drawings reaches that motifs are of, by their numbers
  * @param goods the wrap's size, and what stays clear at its ends
  * @param recipe the cup
  * @param motifs where they lie
  */
-public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<Motif> motifs) {
+public record Wrap(List<Extent> drawings, Goods goods, WrapRecipe recipe, List<Motif> motifs) {
 
     /** Above and below a motif that is laid by itself, as a share of the wrap's height. */
     private static final double CLEAR = 0.08;
@@ -35,7 +34,7 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
      *
      * @param drawings at least one
      */
-    public static Wrap of(List<Drawing> drawings, WantedGoods wanted) {
+    public static Wrap of(List<Extent> drawings, WantedGoods wanted) {
         WrapRecipe recipe = wanted.making().wrap();
         List<Motif> kept =
                 recipe.motifs().stream().filter(one -> one.drawing() < drawings.size()).toList();
@@ -46,7 +45,7 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
                 kept.isEmpty() ? usual(drawings, wanted.goods(), recipe) : kept);
     }
 
-    private static List<Motif> usual(List<Drawing> drawings, Goods goods, WrapRecipe recipe) {
+    private static List<Motif> usual(List<Extent> drawings, Goods goods, WrapRecipe recipe) {
         double width = goods.sizing().widthMm();
         double height = goods.sizing().heightMm();
         double clear = goods.edges().safeMm();
@@ -56,7 +55,7 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
         List<Motif> motifs = new ArrayList<>();
         for (int i = 0; i < sides; i++) {
             int drawing = drawings.size() == 1 ? 0 : i;
-            Extent extent = drawings.get(drawing).extent();
+            Extent extent = drawings.get(drawing);
             if (!(extent.widthMm() > 0)) {
                 continue;
             }
@@ -86,12 +85,12 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
 
     /** How many times as large as drawn a motif comes out. */
     double factor(Motif motif) {
-        return motif.widthMm() / drawings.get(motif.drawing()).extent().widthMm();
+        return motif.widthMm() / drawings.get(motif.drawing()).widthMm();
     }
 
     /** From the page of a motif's drawing to the wrap, mm. */
     public AffineTransformation onWrap(Motif motif) {
-        Extent extent = drawings.get(motif.drawing()).extent();
+        Extent extent = drawings.get(motif.drawing());
         double k = factor(motif);
         return new AffineTransformation()
                 .translate(
@@ -104,7 +103,7 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
 
     /** The box round a motif, mm on the wrap. */
     public Envelope box(Motif motif) {
-        Extent extent = drawings.get(motif.drawing()).extent();
+        Extent extent = drawings.get(motif.drawing());
         double high = motif.widthMm() * extent.heightMm() / extent.widthMm();
         double turn = Math.toRadians(motif.turnDegrees());
         double across =
@@ -131,5 +130,48 @@ public record Wrap(List<Drawing> drawings, Goods goods, WrapRecipe recipe, List<
         Envelope box = box(motif);
         double clear = goods.edges().safeMm() - 1e-6;
         return box.getMinX() < clear || box.getMaxX() > goods.sizing().widthMm() - clear;
+    }
+
+    /** A motif where the wrap has room for it, clear of the handle; smaller if it must be. */
+    public Motif fitted(Motif motif) {
+        double clear = goods.edges().safeMm();
+        double width = goods.sizing().widthMm();
+        double height = goods.sizing().heightMm();
+        Envelope box = box(motif);
+        double times =
+                Math.min(
+                        1,
+                        Math.min(
+                                Math.max(1, width - 2 * clear) / box.getWidth(),
+                                height / box.getHeight()));
+        double halfWide = times * box.getWidth() / 2;
+        double halfHigh = times * box.getHeight() / 2;
+        return motif.sized(times * motif.widthMm())
+                .at(
+                        within(motif.xMm(), clear + halfWide, width - clear - halfWide),
+                        within(motif.yMm(), halfHigh, height - halfHigh));
+    }
+
+    private static double within(double value, double least, double most) {
+        return Math.max(least, Math.min(most, value));
+    }
+
+    /** A motif no wider than one sees at once. */
+    public Motif narrowed(Motif motif) {
+        double times = Math.min(1, cup().widestMm() / box(motif).getWidth());
+        return motif.sized(times * motif.widthMm());
+    }
+
+    /** A motif where who drinks sees it whole; smaller if it must be. */
+    public Motif facing(Motif motif) {
+        double clear = goods.edges().safeMm();
+        double facing = cup().facingMm(recipe.leftHanded());
+        double from = Math.max(clear, facing - cup().widestMm() / 2);
+        double to = Math.min(goods.sizing().widthMm() - clear, facing + cup().widestMm() / 2);
+        double times = Math.min(1, Math.max(1, to - from) / box(motif).getWidth());
+        double half = times * box(motif).getWidth() / 2;
+        return fitted(
+                motif.sized(times * motif.widthMm())
+                        .at(within(facing, from + half, to - half), motif.yMm()));
     }
 }

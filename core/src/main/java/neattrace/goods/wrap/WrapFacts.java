@@ -38,8 +38,7 @@ public record WrapFacts(Wrap wrap, List<Remark> findings) {
         for (Motif motif : wrap.motifs()) {
             motif(wrap, motif, "Motif " + number++, findings);
         }
-        boolean faces = wrap.motifs().stream().anyMatch(one -> drinker(wrap, one) >= FACES);
-        if (!faces && !wrap.motifs().isEmpty()) {
+        if (!facesDrinker(wrap) && !wrap.motifs().isEmpty()) {
             findings.add(
                     new Remark(
                             "not-facing",
@@ -56,7 +55,7 @@ public record WrapFacts(Wrap wrap, List<Remark> findings) {
         } else if (wrap.isAtHandle(motif)) {
             findings.add(new Remark("handle", name + " comes too near to the handle."));
         }
-        double hidden = 1 - turnedTo(wrap, motif);
+        double hidden = hiddenShare(wrap, motif);
         if (hidden > 0) {
             findings.add(
                     new Remark(
@@ -71,10 +70,15 @@ public record WrapFacts(Wrap wrap, List<Remark> findings) {
         }
     }
 
-    /** How much of a motif is seen if it is turned to the eye. */
-    private static double turnedTo(Wrap wrap, Motif motif) {
+    /** Whether a motif is seen whole, or nearly, by who drinks. */
+    public static boolean facesDrinker(Wrap wrap) {
+        return wrap.motifs().stream().anyMatch(one -> drinker(wrap, one) >= FACES);
+    }
+
+    /** How much of a motif the curve hides even if it is turned to the eye, 0 to 1. */
+    public static double hiddenShare(Wrap wrap, Motif motif) {
         Envelope box = wrap.box(motif);
-        return wrap.cup().seenShare(box.getMinX(), box.getMaxX(), box.centre().x);
+        return 1 - wrap.cup().seenShare(box.getMinX(), box.getMaxX(), box.centre().x);
     }
 
     /** How much of it is seen by who drinks. */
@@ -130,7 +134,7 @@ public record WrapFacts(Wrap wrap, List<Remark> findings) {
                     .put(
                             "degrees",
                             rounded(Math.toDegrees(wrap.cup().turn(box.getMinX(), box.getMaxX()))))
-                    .put("hiddenShare", rounded(1 - turnedTo(wrap, motif)))
+                    .put("hiddenShare", rounded(hiddenShare(wrap, motif)))
                     .put("drinkerSees", rounded(drinker(wrap, motif)))
                     .put("seenFromMm", rounded(wrap.cup().seenAt(box.getMinX(), facing)))
                     .put("seenToMm", rounded(wrap.cup().seenAt(box.getMaxX(), facing)))

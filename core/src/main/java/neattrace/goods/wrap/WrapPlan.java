@@ -17,18 +17,22 @@ public final class WrapPlan {
 
     private WrapPlan() {}
 
-    /** The plan of a wrap; what reaches beyond it is cut off by its edge. */
-    public static PrintPlan of(Wrap wrap, PressProfile press) {
+    /**
+     * The plan of a wrap; what reaches beyond it is cut off by its edge.
+     *
+     * @param drawings that motifs are of, as the wrap counts them
+     */
+    public static PrintPlan of(Wrap wrap, List<Drawing> drawings, PressProfile press) {
         double width = wrap.goods().sizing().widthMm();
         double height = wrap.goods().sizing().heightMm();
         List<Placement> placed = new ArrayList<>();
         for (Motif motif : wrap.motifs()) {
-            Drawing drawing = wrap.drawings().get(motif.drawing());
+            Drawing drawing = drawings.get(motif.drawing());
             PrintPlan art = Plans.of(Artwork.of(drawing, press).forFiles(wrap.factor(motif)));
             placed.add(
                     Placement.whole(PrintPage.mapped(art, map(wrap, motif), width, height, press)));
         }
-        String title = wrap.drawings().get(0).job().title();
+        String title = drawings.get(0).job().title();
         return new PrintPage(title, width, height, 0, placed).plan(press);
     }
 

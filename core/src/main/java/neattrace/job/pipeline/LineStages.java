@@ -26,7 +26,6 @@ import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
 import neattrace.trace.WeightRecipe;
 import neattrace.trace.centre.CentrelineFinder;
-import neattrace.trace.centre.StrokeArt;
 import neattrace.trace.mend.OutlineCover;
 import neattrace.trace.mend.PointEditor;
 import neattrace.trace.weight.LineSplitter;
@@ -157,14 +156,6 @@ final class LineStages {
     static final Stage<LineStudy.About, LineStudy> STUDY =
             new Stage<>("Finding the lines", LineStudy::make);
 
-    /** Lines to be drawn as single paths. */
-    record Paths(
-            Same<InkMap> ink, LineColour colour, Optional<CloseSettings> close, double pxPerMm) {}
-
-    /** The lines as single paths, mm. */
-    static final Stage<Paths, StrokeArt> PATHS =
-            new Stage<>("Finding the lines", LineStages::paths);
-
     private LineStages() {}
 
     private static LineNet net(Same<InkMap> ink, Run<Same<InkMap>, LineNet> run) {
@@ -263,19 +254,5 @@ final class LineStages {
                                                 .map(one -> one.scaled(mmPerPx))
                                                 .toList()));
         return parts;
-    }
-
-    private static StrokeArt paths(Paths on, Run<Paths, StrokeArt> run) throws IOException {
-        LineNet net = run.get(NET, on.ink());
-        double gapMm = 0;
-        if (on.close().isPresent()) {
-            gapMm = run.get(BORDER_GAP, new Gaps(on.ink(), on.close().get(), on.pxPerMm()));
-        }
-        LineColour colour = on.colour();
-        int[] swatches =
-                colour.isBlack()
-                        ? new int[0]
-                        : LineSplitter.strokes(on.ink().value(), net, colour, gapMm, on.pxPerMm());
-        return StrokeArt.of(on.ink().value(), net, swatches, colour.swatch(), 1 / on.pxPerMm());
     }
 }

@@ -8,7 +8,6 @@ import neattrace.stage.Progress;
 import neattrace.stage.Same;
 import neattrace.stage.Stage;
 import neattrace.stage.Stages;
-import neattrace.trace.LineColour;
 import neattrace.trace.centre.StrokeArt;
 
 /**
@@ -139,14 +138,6 @@ public final class Pipeline {
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public StrokeArt strokes(Traced traced, Progress progress) {
-        LineColour colour = traced.job().line().colour();
-        return outcomes.made(
-                LineStages.PATHS,
-                new LineStages.Paths(
-                        Same.of(traced.ink()),
-                        colour,
-                        LinePass.closeIf(colour.borderBlack(), traced.job()),
-                        traced.resolution().pxPerMm()),
-                progress);
+        return outcomes.made(StrokePaths.PATHS, StrokePaths.of(traced), progress);
     }
 }

@@ -11,6 +11,7 @@ import neattrace.goods.making.Motif;
 import neattrace.job.GoodsSection;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Extent;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.PrintLayer;
@@ -69,11 +70,11 @@ class WrapTest {
 
     @Test
     void oneDrawingStandsOnBothSides() throws IOException {
-        Wrap wrap = Wrap.of(List.of(drawing()), USUAL);
+        Wrap wrap = Wrap.of(List.of(drawing().extent()), USUAL);
         assertThat(wrap.motifs()).hasSize(2);
         assertThat(wrap.motifs()).noneMatch(wrap::isCutOff).noneMatch(wrap::isAtHandle);
         assertThat(told(wrap)).isEmpty();
-        PrintPlan plan = WrapPlan.of(wrap, PressProfile.bundled());
+        PrintPlan plan = WrapPlan.of(wrap, List.of(drawing()), PressProfile.bundled());
         assertThat(plan.widthMm()).isEqualTo(200);
         assertThat(plan.heightMm()).isEqualTo(90);
         double left = 1e9;
@@ -91,7 +92,7 @@ class WrapTest {
 
     @Test
     void severalDrawingsStandSideBySide() throws IOException {
-        Drawing one = drawing();
+        Extent one = drawing().extent();
         Wrap wrap = Wrap.of(List.of(one, one, one), USUAL);
         assertThat(wrap.motifs()).extracting(Motif::drawing).containsExactly(0, 1, 2);
         for (int i = 1; i < 3; i++) {
@@ -102,7 +103,7 @@ class WrapTest {
 
     @Test
     void whatIsCutOffOrHiddenIsTold() throws IOException {
-        Drawing one = drawing();
+        Extent one = drawing().extent();
         Wrap off = Wrap.of(List.of(one), with(new Motif(0, 10, 45, 60, 0, false)));
         assertThat(told(off)).contains("cut-off");
         Wrap near = Wrap.of(List.of(one), with(new Motif(0, 45, 45, 80, 0, false)));
@@ -123,17 +124,17 @@ class WrapTest {
     void aMirroredMotifIsMirrored() throws IOException {
         Drawing one = drawing();
         Motif motif = new Motif(0, 100, 45, 60, 0, false);
-        double area =
-                signedArea(WrapPlan.of(Wrap.of(List.of(one), with(motif)), PressProfile.bundled()));
-        double other =
-                signedArea(
-                        WrapPlan.of(
-                                Wrap.of(List.of(one), with(new Motif(0, 100, 45, 60, 0, true))),
-                                PressProfile.bundled()));
+        double area = signedArea(one, motif);
+        double other = signedArea(one, new Motif(0, 100, 45, 60, 0, true));
         assertThat(other).isCloseTo(-area, within(1e-6));
     }
 
-    private static double signedArea(PrintPlan plan) {
+    private static double signedArea(Drawing one, Motif motif) {
+        PrintPlan plan =
+                WrapPlan.of(
+                        Wrap.of(List.of(one.extent()), with(motif)),
+                        List.of(one),
+                        PressProfile.bundled());
         PrintShape.Curved shape =
                 (PrintShape.Curved) plan.of(PrintLayer.Kind.LINES).get(0).objects().get(0).shape();
         return shape.outline().outer().signedArea();
@@ -141,7 +142,7 @@ class WrapTest {
 
     @Test
     void aMotifOfADrawingThatIsNotThereIsLeftOut() throws IOException {
-        Wrap wrap = Wrap.of(List.of(drawing()), with(new Motif(3, 100, 45, 60, 0, false)));
+        Wrap wrap = Wrap.of(List.of(drawing().extent()), with(new Motif(3, 100, 45, 60, 0, false)));
         assertThat(wrap.motifs()).allMatch(one -> one.drawing() == 0);
     }
 }
