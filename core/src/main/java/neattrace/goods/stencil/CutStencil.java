@@ -14,7 +14,6 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
@@ -49,11 +48,11 @@ public record CutStencil(
     /** A tie that is not wanted keeps others off so far, times its width. */
     private static final double REFUSED = 1.2;
 
+    /** How often webs are made thicker at most. */
+    private static final int ROUNDS = 3;
+
     /** Ties that could be, at most for each island: the shortest. */
     private static final int MOST_PER_ISLAND = 40;
-
-    /** Slivers that overlays leave, mm2. */
-    private static final double NOTHING_MM2 = 1e-6;
 
     /** What is thinner than a pixel comes apart on a raster; it is no larger than this, mm2. */
     private static final double BROKEN_MM2 = 0.3;
@@ -66,7 +65,7 @@ public record CutStencil(
     }
 
     /**
-     * Makes one. Time goes with the sheet's size, up to 9 million pixels, and with the number of
+     * Makes one. Time goes with the ink's extent, up to 9 million pixels, and with the number of
      * islands; a second for 400 of them on A4.
      *
      * @param sheet its size, mm
@@ -82,40 +81,49 @@ public record CutStencil(
             double webMm,
             UnaryOperator<Point> onSheet,
             Progress progress) {
-        Polygon page = (Polygon) FACTORY.toGeometry(sheet);
         progress.report("Looking for islands", 0);
-        List<Polygon> pieces = pieces(page, ink);
-        List<Polygon> dropped = new ArrayList<>();
-        for (Polygon piece : pieces.subList(Math.min(1, pieces.size()), pieces.size())) {
-            if (piece.getArea() <= recipe.dropMm2()) {
-                dropped.add(piece);
-            }
-        }
-        pieces.removeAll(dropped);
-        Geometry away = with(ink, dropped, OverlayNG.UNION);
-        progress.report("Laying ties", 0.2);
-        SheetRaster raster = SheetRaster.of(sheet, pieces);
+        return of(
+                UntiedSheet.of(sheet, ink, recipe.dropMm2(), webMm),
+                recipe,
+                webMm,
+                onSheet,
+                progress);
+    }
+
+    /** The same of a sheet that is known as far as its ties. */
+    static CutStencil of(
+            UntiedSheet untied,
+            StencilRecipe recipe,
+            double webMm,
+            UnaryOperator<Point> onSheet,
+            Progress progress) {
+        progress.report("Laying ties", 0.3);
         List<Tie> ties =
-                pieces.size() < 2 ? List.of() : ties(raster, pieces, recipe, onSheet, progress);
+                untied.pieces().size() < 2 ? List.of() : ties(untied, recipe, onSheet, progress);
         List<Polygon> bridges = ties.stream().map(Tie::shape).toList();
-        Geometry cut = with(away, bridges, OverlayNG.DIFFERENCE);
+        Geometry cut = UntiedSheet.with(untied.away(), bridges, OverlayNG.DIFFERENCE);
         progress.report("Looking at the webs", 0.7);
-        SheetRaster after = after(page, cut);
+        SheetRaster after = untied.after(cut);
         List<WebFinder.Found> webs = WebFinder.of(after, webMm);
-        if (recipe.thickened() && webs.stream().anyMatch(one -> one.web().holds())) {
+        // Where thick stretches end beside ties there may be small nooks that are narrow again.
+        for (int k = 0; k < ROUNDS && recipe.thickened() && holds(webs); k++) {
             cut = OverlayNGRobust.overlay(cut, thick(webs, webMm), OverlayNG.DIFFERENCE);
-            after = after(page, cut);
+            after = untied.after(cut);
             webs = WebFinder.of(after, webMm);
         }
         return new CutStencil(
-                page,
-                away,
-                islands(pieces, ties),
-                dropped,
+                untied.page(),
+                untied.away(),
+                islands(untied.pieces(), ties),
+                untied.dropped(),
                 ties,
                 cut,
                 webs.stream().map(WebFinder.Found::web).toList(),
                 count(after));
+    }
+
+    private static boolean holds(List<WebFinder.Found> webs) {
+        return webs.stream().anyMatch(one -> one.web().holds());
     }
 
     /** How many pieces there are, but for what a raster breaks off at tips. */
@@ -125,55 +133,18 @@ public record CutStencil(
         return (int) IntStream.range(0, labels.count()).filter(k -> labels.size(k) > least).count();
     }
 
-    /** The pieces that stay, that round everything first. */
-    private static List<Polygon> pieces(Polygon page, Geometry ink) {
-        Geometry rest = OverlayNGRobust.overlay(page, ink, OverlayNG.DIFFERENCE);
-        List<Polygon> pieces = new ArrayList<>();
-        for (Object one : PolygonExtracter.getPolygons(rest)) {
-            if (((Polygon) one).getArea() > NOTHING_MM2) {
-                pieces.add((Polygon) one);
-            }
-        }
-        Comparator<Polygon> byEdge =
-                Comparator.comparing(one -> !touches(one, page.getEnvelopeInternal()));
-        pieces.sort(byEdge.thenComparing(Comparator.comparingDouble(Polygon::getArea).reversed()));
-        return pieces;
-    }
-
-    private static boolean touches(Polygon piece, Envelope page) {
-        Envelope box = piece.getEnvelopeInternal();
-        return box.getMinX() <= page.getMinX()
-                || box.getMinY() <= page.getMinY()
-                || box.getMaxX() >= page.getMaxX()
-                || box.getMaxY() >= page.getMaxY();
-    }
-
-    private static Geometry with(Geometry shape, List<Polygon> others, int how) {
-        return others.isEmpty()
-                ? shape
-                : OverlayNGRobust.overlay(
-                        shape, OverlayNGRobust.union(FACTORY.buildGeometry(others)), how);
-    }
-
-    private static SheetRaster after(Polygon page, Geometry cut) {
-        Geometry rest = OverlayNGRobust.overlay(page, cut, OverlayNG.DIFFERENCE);
-        return SheetRaster.of(page.getEnvelopeInternal(), List.of(rest));
-    }
-
     private static List<Tie> ties(
-            SheetRaster raster,
-            List<Polygon> pieces,
+            UntiedSheet untied,
             StencilRecipe recipe,
             UnaryOperator<Point> onSheet,
             Progress progress) {
-        double[] sides = pieces.stream().mapToDouble(one -> Math.sqrt(one.getArea())).toArray();
-        List<Crossing> crossings = Crossings.of(raster, sides);
-        progress.report("Laying ties", 0.4);
+        List<Polygon> pieces = untied.pieces();
+        List<Crossing> crossings = untied.crossings();
         List<Point> refused = new ArrayList<>();
         List<Point> wanted = new ArrayList<>();
         recipe.ties()
                 .forEach(one -> (one.wanted() ? wanted : refused).add(onSheet.apply(one.at())));
-        TieShaper shaper = new TieShaper(raster, recipe.tieMm());
+        TieShaper shaper = new TieShaper(untied.raster(), recipe.tieMm());
         List<Crossing> free = few(crossings, pieces.size(), recipe.tieMm(), refused);
         List<Tie> possible = new ArrayList<>();
         wanted.forEach(at -> nearest(crossings, at, shaper, possible));

@@ -23,7 +23,7 @@ import org.locationtech.jts.geom.Geometry;
  */
 record SheetRaster(int width, int height, double pxPerMm, double left, double top, int[] piece) {
 
-    private static final double MOST_PX_PER_MM = 12;
+    private static final double MOST_PX_PER_MM = 10;
     private static final double MOST_PIXELS = 9_000_000;
     private static final double LEAST_PX_PER_MM = 2;
     private static final int AWAY = 0;
@@ -54,6 +54,11 @@ record SheetRaster(int width, int height, double pxPerMm, double left, double to
             piece[i] = colour == AWAY ? -1 : colour - 1;
         }
         return new SheetRaster(width, height, px, box.getMinX(), box.getMinY(), piece);
+    }
+
+    /** The part of the sheet that it shows, mm. */
+    Envelope box() {
+        return new Envelope(left, left + width / pxPerMm, top, top + height / pxPerMm);
     }
 
     /** What is cut away as ink, or what stays. */

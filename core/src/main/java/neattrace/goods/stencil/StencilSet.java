@@ -13,6 +13,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.stage.Progress;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.NoninvertibleTransformationException;
 
@@ -32,8 +33,14 @@ public record StencilSet(
         AffineTransformation onSheet,
         List<Named> sheets) {
 
-    /** A stencil and what is painted through it: the ink, or a swatch. */
-    public record Named(Optional<Swatch> swatch, CutStencil stencil) {
+    /**
+     * A stencil and what is painted through it: the ink, or a swatch.
+     *
+     * @param shape of that, mm on the drawing's page
+     * @param untied what other ties leave as it is
+     */
+    public record Named(
+            Optional<Swatch> swatch, Geometry shape, UntiedSheet untied, CutStencil stencil) {
 
         /** What is painted through it, by its name. */
         public String name() {

@@ -81,19 +81,35 @@ public record Stencils(
     }
 
     private List<StencilSet> made(
-            Optional<Made<Stencils, List<StencilSet>>> before, Progress progress) {
+            Optional<Made<Stencils, List<StencilSet>>> made, Progress progress) {
+        List<Before> before = new ArrayList<>();
+        made.filter(one -> one.input().isSameDrawing(this))
+                .ifPresent(
+                        one -> {
+                            for (int k = 0; k < one.output().size(); k++) {
+                                before.add(
+                                        new Before(
+                                                one.input().wishes().get(k), one.output().get(k)));
+                            }
+                        });
         List<StencilSet> sets = new ArrayList<>();
         for (int i = 0; i < wishes.size(); i++) {
             Wish wish = wishes.get(i);
-            Optional<StencilSet> known =
-                    before.filter(one -> one.input().isSameDrawing(this))
-                            .filter(one -> one.input().wishes().contains(wish))
-                            .map(one -> one.output().get(one.input().wishes().indexOf(wish)));
             int n = wishes.size();
+            Progress part = progress.part((double) i / n, (i + 1.0) / n);
             sets.add(
-                    known.isPresent()
-                            ? known.get()
-                            : set(wish, progress.part((double) i / n, (i + 1.0) / n)));
+                    before.stream()
+                            .filter(one -> one.wish().equals(wish))
+                            .findFirst()
+                            .map(Before::set)
+                            .orElseGet(
+                                    () ->
+                                            set(
+                                                    wish,
+                                                    before.stream()
+                                                            .filter(one -> one.isLike(wish))
+                                                            .findFirst(),
+                                                    part)));
         }
         return sets;
     }
@@ -104,30 +120,58 @@ public record Stencils(
                 && extent.equals(other.extent);
     }
 
-    private StencilSet set(Wish wish, Progress progress) {
+    private StencilSet set(Wish wish, Optional<Before> before, Progress progress) {
         PageRoom room = PageRoom.of(wish.goods(), 0, extent, 0, true);
         AffineTransformation onSheet = room.onPage(extent);
         Envelope sheet = new Envelope(0, room.widthMm(), 0, room.heightMm());
+        double webMm = wish.goods().detail().webMm();
         List<StencilSet.Named> sheets = new ArrayList<>();
         boolean ink = wish.recipe().away() == StencilRecipe.Away.INK;
         int count = ink ? 1 : flats.value().size();
         for (int i = 0; i < count; i++) {
+            int number = i;
             Geometry shape =
                     ink
-                            ? PrintedShape.of(lines.value(), List.of(), false)
+                            ? before.map(one -> one.set().sheets().get(0).shape())
+                                    .orElseGet(
+                                            () -> PrintedShape.of(lines.value(), List.of(), false))
                             : flats.value().get(i).shape();
+            UntiedSheet untied =
+                    before.map(one -> one.set().sheets().get(number).untied())
+                            .orElseGet(
+                                    () ->
+                                            UntiedSheet.of(
+                                                    sheet,
+                                                    onSheet.transform(shape),
+                                                    wish.recipe().dropMm2(),
+                                                    webMm));
+            CutStencil stencil =
+                    CutStencil.of(
+                            untied,
+                            count == 1 ? wish.recipe() : on(wish.recipe(), shape),
+                            webMm,
+                            at -> moved(at, onSheet),
+                            progress.part((double) i / count, (i + 1.0) / count));
             sheets.add(
                     new StencilSet.Named(
                             ink ? Optional.empty() : Optional.of(flats.value().get(i).swatch()),
-                            CutStencil.of(
-                                    sheet,
-                                    onSheet.transform(shape),
-                                    count == 1 ? wish.recipe() : on(wish.recipe(), shape),
-                                    wish.goods().detail().webMm(),
-                                    at -> moved(at, onSheet),
-                                    progress.part((double) i / count, (i + 1.0) / count))));
+                            shape,
+                            untied,
+                            stencil));
         }
         return new StencilSet(wish.goods(), wish.recipe(), room, onSheet, sheets);
+    }
+
+    /** What was made before of a wish that differs in ties alone. */
+    private record Before(Wish wish, StencilSet set) {
+
+        boolean isLike(Wish other) {
+            StencilRecipe own = wish.recipe();
+            StencilRecipe its = other.recipe();
+            return wish.goods().equals(other.goods())
+                    && own.away() == its.away()
+                    && own.dropMm2() == its.dropMm2();
+        }
     }
 
     /** A recipe with those ties alone that were put on this sheet. */

@@ -40,6 +40,12 @@ final class TieGraph {
 
     private int logged;
 
+    /** In which walk a piece was come to last, and room for walks. */
+    private final int[] seen;
+
+    private final int[] stack;
+    private int stamp;
+
     /**
      * A graph without any tie chosen.
      *
@@ -65,6 +71,8 @@ final class TieGraph {
             sizes[one[t]]++;
             sizes[other[t]]++;
         }
+        seen = new int[pieces];
+        stack = new int[pieces];
         at = new int[pieces][];
         Arrays.setAll(at, p -> new int[sizes[p]]);
         for (int t = ties.size() - 1; t >= 0; t--) {
@@ -226,11 +234,10 @@ final class TieGraph {
 
     /** Whether the chosen ties lead from one piece to another. */
     boolean meets(int from, int to) {
-        boolean[] seen = new boolean[pieces];
-        int[] stack = new int[pieces];
+        int mark = ++stamp;
         int size = 0;
         stack[size++] = from;
-        seen[from] = true;
+        seen[from] = mark;
         while (size > 0) {
             int piece = stack[--size];
             for (int k = 0; k < count[piece]; k++) {
@@ -239,8 +246,8 @@ final class TieGraph {
                 if (next == to) {
                     return true;
                 }
-                if (!seen[next]) {
-                    seen[next] = true;
+                if (seen[next] != mark) {
+                    seen[next] = mark;
                     stack[size++] = next;
                 }
             }

@@ -29,8 +29,17 @@ final class TieNetwork {
 
     private final TieGraph graph;
 
+    /** Room for lists of ties and of islands, and what is on them already. */
+    private final int[] some;
+
+    private final boolean[] tieSeen;
+    private final boolean[] islandSeen;
+
     private TieNetwork(TieGraph graph) {
         this.graph = graph;
+        this.some = new int[graph.ties() + graph.pieces];
+        this.tieSeen = new boolean[graph.ties()];
+        this.islandSeen = new boolean[graph.pieces];
     }
 
     /** The numbers of the ties that are chosen; those put there by hand are among them. */
@@ -50,12 +59,19 @@ final class TieNetwork {
         return graph.chosen();
     }
 
+    /** The cheapest first; prices as floats, of equal ones the lower number. */
     private static int[] byPrice(int[] some, double[] price) {
-        return Arrays.stream(some)
-                .boxed()
-                .sorted((a, b) -> Double.compare(price[a], price[b]))
-                .mapToInt(Integer::intValue)
-                .toArray();
+        long[] keys = new long[some.length];
+        for (int k = 0; k < some.length; k++) {
+            // Floats over 0 are in the order of their bits.
+            keys[k] = (long) Float.floatToIntBits((float) price[some[k]]) << 32 | some[k];
+        }
+        Arrays.sort(keys);
+        int[] order = new int[some.length];
+        for (int k = 0; k < order.length; k++) {
+            order[k] = (int) keys[k];
+        }
+        return order;
     }
 
     /** Adds ties until islands are held; what helps two counts double. */
@@ -134,24 +150,45 @@ final class TieNetwork {
     }
 
     private int[] tiesOf(int[] islands) {
-        return Arrays.stream(islands)
-                .distinct()
-                .flatMap(p -> Arrays.stream(graph.at[p]))
-                .distinct()
-                .toArray();
+        int n = 0;
+        for (int p : islands) {
+            for (int t : graph.at[p]) {
+                if (!tieSeen[t]) {
+                    tieSeen[t] = true;
+                    some[n++] = t;
+                }
+            }
+        }
+        int[] ties = Arrays.copyOf(some, n);
+        for (int t : ties) {
+            tieSeen[t] = false;
+        }
+        return ties;
     }
 
     private int[] islandsOf(int[] ties) {
-        return Arrays.stream(ties)
-                .flatMap(t -> IntStream.of(graph.one(t), graph.other(t)))
-                .filter(p -> p > 0)
-                .distinct()
-                .toArray();
+        int n = 0;
+        for (int t : ties) {
+            for (int p = graph.one(t); ; p = graph.other(t)) {
+                if (p > 0 && !islandSeen[p]) {
+                    islandSeen[p] = true;
+                    some[n++] = p;
+                }
+                if (p == graph.other(t)) {
+                    break;
+                }
+            }
+        }
+        int[] islands = Arrays.copyOf(some, n);
+        for (int p : islands) {
+            islandSeen[p] = false;
+        }
+        return islands;
     }
 
     /** Takes out those that are not needed, the dearest first. */
     private void prune(int[] some) {
-        int[] order = byPrice(Arrays.stream(some).filter(graph::isChosen).toArray(), graph.cost);
+        int[] order = byPrice(chosenOf(some), graph.cost);
         for (int k = order.length - 1; k >= 0; k--) {
             int t = order[k];
             if (graph.isByHand(t)) {
@@ -163,5 +200,16 @@ final class TieNetwork {
                 graph.choose(t);
             }
         }
+    }
+
+    private int[] chosenOf(int[] ties) {
+        int[] chosen = new int[ties.length];
+        int n = 0;
+        for (int t : ties) {
+            if (graph.isChosen(t)) {
+                chosen[n++] = t;
+            }
+        }
+        return Arrays.copyOf(chosen, n);
     }
 }
