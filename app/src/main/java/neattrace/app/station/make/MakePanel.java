@@ -20,6 +20,7 @@ import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.finding.Finding;
 import neattrace.geom.Point;
+import neattrace.goods.made.Grip;
 import neattrace.goods.made.MadeGoods;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
@@ -213,6 +214,17 @@ public final class MakePanel implements StationPanel {
     public Point2D onScreen(Point mm) {
         Point at = sheet.view().toView(mm);
         return sheet.view().localToScreen(at.x(), at.y());
+    }
+
+    /** What of the goods is in hand. */
+    public Optional<Grip> goodsInHand() {
+        return goods.view().inHand();
+    }
+
+    /** Where a place of a page of the goods, mm, is on the screen. */
+    public Point2D goodsOnScreen(int page, Point mm) {
+        Point at = goods.view().toView(page, mm);
+        return goods.view().localToScreen(at.x(), at.y());
     }
 
     @Override
