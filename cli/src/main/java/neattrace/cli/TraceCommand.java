@@ -198,7 +198,7 @@ final class TraceCommand implements Callable<Integer> {
         if (dxf) {
             DxfWriter.write(
                     strokes
-                            ? Plans.cut(strokes(traced), art.widthMm(), art.heightMm())
+                            ? Plans.cut(art, strokes(traced))
                             : Plans.cut(traced.lines(), art.widthMm(), art.heightMm()),
                     out);
         } else {

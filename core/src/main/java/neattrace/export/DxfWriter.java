@@ -13,6 +13,8 @@ import neattrace.geom.Arc;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicSegments;
 import neattrace.geom.Point;
+import neattrace.press.DeltaE2000;
+import neattrace.press.Rgb;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintObject;
 import neattrace.print.PrintPlan;
@@ -26,6 +28,13 @@ public final class DxfWriter {
 
     /** The largest distance between curve and chords, mm: finer than any blade or pen goes. */
     public static final double TOLERANCE_MM = 0.01;
+
+    private static final int LONGEST_NAME = 31;
+
+    /** Colours 1 to 7 of the format (from memory). */
+    private static final int[] NAMED = {
+        0xFF0000, 0xFFFF00, 0x00FF00, 0x00FFFF, 0x0000FF, 0xFF00FF, 0x000000
+    };
 
     private final Writer out;
     private final double heightMm;
@@ -41,11 +50,10 @@ public final class DxfWriter {
      * @throws IllegalArgumentException if the plan has more in it than curves
      */
     public static void write(PrintPlan plan, OutputStream out) throws IOException {
-        List<String> names = plan.layers().stream().map(PrintLayer::name).toList();
-        DxfWriter writer = open(plan.widthMm(), plan.heightMm(), names, out);
+        DxfWriter writer = open(plan.widthMm(), plan.heightMm(), plan.layers(), out);
         for (PrintLayer layer : plan.layers()) {
             for (PrintObject object : layer.objects()) {
-                writer.object(object.shape(), layer.name());
+                writer.object(object.shape(), name(layer));
             }
         }
         writer.close();
@@ -64,7 +72,7 @@ public final class DxfWriter {
     }
 
     private static DxfWriter open(
-            double widthMm, double heightMm, List<String> layers, OutputStream out)
+            double widthMm, double heightMm, List<PrintLayer> layers, OutputStream out)
             throws IOException {
         Writer text = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.US_ASCII));
         DxfWriter writer = new DxfWriter(text, heightMm);
@@ -81,17 +89,37 @@ public final class DxfWriter {
         writer.pair(0, "TABLE");
         writer.pair(2, "LAYER");
         writer.pair(70, String.valueOf(layers.size()));
-        for (String layer : layers) {
+        for (PrintLayer layer : layers) {
             writer.pair(0, "LAYER");
-            writer.pair(2, layer);
+            writer.pair(2, name(layer));
             writer.pair(70, "0");
-            writer.pair(62, "7");
+            writer.pair(62, String.valueOf(colour(layer.screen())));
             writer.pair(6, "CONTINUOUS");
         }
         writer.pair(0, "ENDTAB");
         writer.pair(0, "ENDSEC");
         writer.section("ENTITIES");
         return writer;
+    }
+
+    /** A layer's name as this version of the format takes it: letters, digits and - _ $. */
+    private static String name(PrintLayer layer) {
+        String plain = layer.name().toUpperCase(Locale.ROOT).replaceAll("[^A-Z0-9_$]+", "-");
+        return plain.substring(0, Math.min(LONGEST_NAME, plain.length()));
+    }
+
+    /** The nearest of the format's seven named colours: red to magenta, then black. */
+    private static int colour(Rgb screen) {
+        int best = NAMED.length;
+        double least = Double.MAX_VALUE;
+        for (int k = 0; k < NAMED.length; k++) {
+            double unlike = DeltaE2000.between(Rgb.of(NAMED[k]).toLab(), screen.toLab());
+            if (unlike < least) {
+                least = unlike;
+                best = k + 1;
+            }
+        }
+        return best;
     }
 
     private void close() throws IOException {

@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -125,6 +126,10 @@ public final class SvgWriter {
             xml.writeAttribute("fill-rule", "evenodd");
             xml.writeAttribute("stroke", "none");
         }
+        if (!grouped && layer.kind() == PrintLayer.Kind.GUIDE) {
+            // Shown by whoever wants it: it lies where something else is drawn.
+            xml.writeAttribute("display", "none");
+        }
         line();
         text("title", layer.name());
         text("desc", layer.inks());
@@ -158,6 +163,14 @@ public final class SvgWriter {
             curved.outline().loops().forEach(loop -> SvgPath.append(path, loop));
         } else if (shape instanceof PrintShape.Stroked stroked) {
             xml.writeAttribute("stroke-width", SvgNumber.text(stroked.widthMm()));
+            if (!stroked.widthsMm().isEmpty()) {
+                // Evenly far apart along the path, mm; other programs pass it over.
+                xml.writeAttribute(
+                        "data-widths",
+                        stroked.widthsMm().stream()
+                                .map(SvgNumber::text)
+                                .collect(Collectors.joining(" ")));
+            }
             SvgPath.append(path, stroked.path());
         } else {
             throw new IllegalArgumentException("pixels are no vectors");

@@ -85,6 +85,20 @@ public final class CubicPath implements CubicSegments {
         return new CubicPath(Arrays.stream(coords).map(v -> v * factor).toArray(), straight);
     }
 
+    /** The same path from its end to its start. */
+    public CubicPath reversed() {
+        double[] turned = new double[coords.length];
+        for (int k = 0; k < coords.length; k += 2) {
+            turned[k] = coords[coords.length - 2 - k];
+            turned[k + 1] = coords[coords.length - 1 - k];
+        }
+        BitSet lines = new BitSet();
+        for (int i = 0; i < size(); i++) {
+            lines.set(size() - 1 - i, straight.get(i));
+        }
+        return new CubicPath(turned, lines);
+    }
+
     /** Length, from {@code pieces} chords a segment. */
     public double length(int pieces) {
         double length = 0;

@@ -19,6 +19,7 @@ import neattrace.print.PrintLayer.Kind;
 import neattrace.raster.InkMap;
 import neattrace.raster.Resolution;
 import neattrace.trace.centre.StrokeArt;
+import org.locationtech.jts.geom.Geometry;
 
 /** Plans of art. From below: flats, lines in swatches, what deepens the black, black lines. */
 public final class Plans {
@@ -96,22 +97,52 @@ public final class Plans {
                 List.of(technical(OUTLINES, shapes(outlines, Tints.full(Colorant.CUT)))));
     }
 
-    /** Strokes for a machine that runs along them with a pen or a blade. */
-    public static PrintPlan cut(StrokeArt strokes, double widthMm, double heightMm) {
+    /**
+     * Strokes for a machine that runs along them with a pen or a blade: a layer for each colour,
+     * one pen after another, each in the order in which it travels little while it is lifted.
+     */
+    public static PrintPlan cut(Artwork art, StrokeArt strokes) {
         Tints cut = Tints.full(Colorant.CUT);
-        List<PrintObject> paths = new ArrayList<>();
-        for (StrokeArt.OpenStroke stroke : strokes.open()) {
-            paths.add(PrintObject.of(open(stroke), cut));
+        List<PrintLayer> layers = new ArrayList<>();
+        for (int id : strokes.swatches()) {
+            Optional<Swatch> swatch = swatch(art, id);
+            String ending = swatch.map(one -> " " + one.name()).orElse("");
+            Rgb screen = swatch.map(one -> screen(art, one.build())).orElse(SCREEN_BLACK);
+            List<PrintObject> paths =
+                    drawn(strokes, id).stream().map(one -> PrintObject.of(one, cut)).toList();
+            if (!paths.isEmpty()) {
+                layers.add(technical(STROKES + ending, paths).withScreen(screen));
+            }
+            if (!strokes.solids().isEmpty() && strokes.solidSwatch() == id) {
+                layers.add(
+                        technical(SOLIDS + ending, shapes(strokes.solids(), cut))
+                                .withScreen(screen));
+            }
         }
-        for (StrokeArt.ClosedStroke stroke : strokes.closed()) {
-            paths.add(PrintObject.of(closed(stroke), cut));
+        return technical(art.widthMm(), art.heightMm(), layers);
+    }
+
+    private static Optional<Swatch> swatch(Artwork art, int id) {
+        return art.colouredLines().stream()
+                .map(LineLayer::swatch)
+                .filter(one -> one.id() == id)
+                .findFirst();
+    }
+
+    /** The strokes of a swatch in the order in which a pen draws them. */
+    private static List<PrintShape.Stroked> drawn(StrokeArt strokes, int id) {
+        List<PrintShape.Stroked> drawn = new ArrayList<>();
+        for (StrokeArt.OpenStroke one : strokes.open()) {
+            if (one.swatch() == id) {
+                drawn.add(new PrintShape.Stroked(one.path(), false, one.widthMm(), one.widthsMm()));
+            }
         }
-        return technical(
-                widthMm,
-                heightMm,
-                List.of(
-                        technical(STROKES, paths),
-                        technical(SOLIDS, shapes(strokes.solids(), cut))));
+        for (StrokeArt.ClosedStroke one : strokes.closed()) {
+            if (one.swatch() == id) {
+                drawn.add(new PrintShape.Stroked(one.path(), true, one.widthMm(), one.widthsMm()));
+            }
+        }
+        return PenOrder.of(drawn);
     }
 
     /** A sheet's ink as pixels in black, for film and plate. */
@@ -233,36 +264,33 @@ public final class Plans {
                 .toList();
     }
 
-    private static PrintShape open(StrokeArt.OpenStroke stroke) {
-        return new PrintShape.Stroked(stroke.path(), false, stroke.widthMm());
-    }
-
-    private static PrintShape closed(StrokeArt.ClosedStroke stroke) {
-        return new PrintShape.Stroked(stroke.path(), true, stroke.widthMm());
-    }
-
     private static void strokes(Artwork art, StrokeArt strokes, int id, List<PrintLayer> layers) {
-        Optional<Swatch> swatch =
-                art.colouredLines().stream()
-                        .map(LineLayer::swatch)
-                        .filter(one -> one.id() == id)
-                        .findFirst();
+        Optional<Swatch> swatch = swatch(art, id);
         Rgb screen = swatch.map(one -> screen(art, one.build())).orElse(SCREEN_BLACK);
         Cmyk altogether = swatch.map(Swatch::build).orElse(art.black().build());
         Tints tints = Tints.of(altogether);
         String ending = swatch.map(one -> " " + name(art, one)).orElse("");
-        List<PrintObject> objects = new ArrayList<>();
-        for (StrokeArt.OpenStroke stroke : strokes.open()) {
-            if (stroke.swatch() == id) {
-                objects.add(PrintObject.of(open(stroke), tints));
-            }
-        }
-        for (StrokeArt.ClosedStroke stroke : strokes.closed()) {
-            if (stroke.swatch() == id) {
-                objects.add(PrintObject.of(closed(stroke), tints));
-            }
-        }
         String inks = altogether.toString();
+        List<PrintObject> objects = new ArrayList<>();
+        List<PrintObject> outlines = new ArrayList<>();
+        for (PrintShape.Stroked stroke : drawn(strokes, id)) {
+            objects.add(PrintObject.of(stroke, tints));
+            if (!stroke.widthsMm().isEmpty()) {
+                Geometry wide = StrokeWidths.outline(stroke);
+                outlines.add(PrintObject.of(new PrintShape.Filled(wide), tints));
+            }
+        }
+        if (!outlines.isEmpty()) {
+            // Beside the strokes and beneath them, for whoever wants lines as wide as drawn.
+            layers.add(
+                    new PrintLayer(
+                            "Stroke widths" + ending,
+                            Kind.GUIDE,
+                            screen,
+                            inks,
+                            outlines,
+                            List.of()));
+        }
         layers.add(
                 new PrintLayer("Strokes" + ending, Kind.STROKES, screen, inks, objects, List.of()));
         if (!strokes.solids().isEmpty() && strokes.solidSwatch() == id) {

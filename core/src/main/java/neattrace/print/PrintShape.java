@@ -1,6 +1,11 @@
 package neattrace.print;
 
 import java.awt.geom.AffineTransform;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import neattrace.geom.CubicLoop;
+import neattrace.geom.CubicPath;
 import neattrace.geom.CubicSegments;
 import neattrace.geom.Outline;
 import neattrace.raster.InkMap;
@@ -51,13 +56,50 @@ public sealed interface PrintShape {
      * A line along a path, with round ends and joins.
      *
      * @param closed whether it ends where it begins
+     * @param widthMm its usual width
+     * @param widthsMm its width at places that are evenly far apart, from its start to its end;
+     *     empty if it is as wide everywhere
      */
-    record Stroked(CubicSegments path, boolean closed, double widthMm) implements Vector {
+    record Stroked(CubicSegments path, boolean closed, double widthMm, List<Double> widthsMm)
+            implements Vector {
+
+        public Stroked {
+            widthsMm = List.copyOf(widthsMm);
+        }
+
+        /** A line of one width. */
+        public Stroked(CubicSegments path, boolean closed, double widthMm) {
+            this(path, closed, widthMm, List.of());
+        }
 
         @Override
         public Stroked placed(AffineTransform placing) {
             double growth = Math.sqrt(Math.abs(placing.getDeterminant()));
-            return new Stroked(path.mapped(placing), closed, widthMm * growth);
+            return new Stroked(
+                    path.mapped(placing),
+                    closed,
+                    widthMm * growth,
+                    widthsMm.stream().map(one -> one * growth).toList());
+        }
+
+        /** The same from its other end. */
+        Stroked reversed() {
+            List<Double> widths = new ArrayList<>(widthsMm);
+            Collections.reverse(widths);
+            return new Stroked(((CubicPath) path).reversed(), closed, widthMm, widths);
+        }
+
+        /** The same, round, from another of its joints. */
+        Stroked startingAt(int joint) {
+            CubicLoop loop = (CubicLoop) path;
+            if (widthsMm.isEmpty() || joint == 0) {
+                return new Stroked(loop.startingAt(joint), closed, widthMm, widthsMm);
+            }
+            List<Double> widths = new ArrayList<>(widthsMm.subList(0, widthsMm.size() - 1));
+            double share = StrokeWidths.share(loop, joint);
+            Collections.rotate(widths, -(int) Math.round(share * widths.size()));
+            widths.add(widths.get(0));
+            return new Stroked(loop.startingAt(joint), closed, widthMm, widths);
         }
     }
 

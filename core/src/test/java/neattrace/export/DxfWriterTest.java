@@ -12,10 +12,14 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
+import neattrace.job.pipeline.Pipeline;
+import neattrace.press.PressProfile;
+import neattrace.print.Artwork;
 import neattrace.print.Plans;
 import neattrace.raster.InkMap;
 import neattrace.stage.Progress;
 import neattrace.testing.DrawnInk;
+import neattrace.testing.Jobs;
 import neattrace.trace.centre.CentrelineFinder;
 import neattrace.trace.centre.StrokeArt;
 import org.junit.jupiter.api.Test;
@@ -114,7 +118,10 @@ class DxfWriterTest {
         StrokeArt art =
                 StrokeArt.of(map, CentrelineFinder.find(map, Progress.SILENT), new int[0], 0, 0.1);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        DxfWriter.write(Plans.cut(art, 30, 30), out);
+        Artwork page =
+                Artwork.of(
+                        new Pipeline().run(Jobs.plain(), Progress.SILENT), PressProfile.bundled());
+        DxfWriter.write(Plans.cut(page, art), out);
         List<Polyline> read = read(out.toByteArray());
         Polyline line = read.stream().filter(p -> !p.closed).findFirst().orElseThrow();
         double[] first = line.places.get(0);

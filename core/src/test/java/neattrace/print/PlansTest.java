@@ -99,7 +99,9 @@ class PlansTest {
         Drawing drawing = drawing(Jobs.plain());
         StrokeArt strokes = pipeline.strokes(drawing.traced(), Progress.SILENT);
         for (PrintPlan plan :
-                List.of(Plans.cut(drawing.lines(), 20, 20), Plans.cut(strokes, 20, 20))) {
+                List.of(
+                        Plans.cut(drawing.lines(), 20, 20),
+                        Plans.cut(Artwork.of(drawing, PRESS), strokes))) {
             assertThat(kinds(plan)).containsOnly(Kind.TECHNICAL);
             assertThat(plan.layers().get(0).objects())
                     .isNotEmpty()

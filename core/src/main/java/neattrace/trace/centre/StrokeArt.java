@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicPath;
 import neattrace.geom.Outline;
+import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 import neattrace.raster.RowBands;
 import neattrace.raster.ShapeCover;
@@ -45,11 +46,33 @@ public record StrokeArt(
         solids = List.copyOf(solids);
     }
 
-    /** A stroke with two ends, its usual width, mm, and its swatch, 0 for black. */
-    public record OpenStroke(CubicPath path, double widthMm, int swatch) {}
+    /** Widths are told at places about so far apart, px; and no more of them. */
+    private static final double PROFILE_PX = 6;
 
-    /** A stroke round, its usual width, mm, and its swatch, 0 for black. */
-    public record ClosedStroke(CubicLoop path, double widthMm, int swatch) {}
+    private static final int MOST_WIDTHS = 400;
+
+    /**
+     * A stroke with two ends.
+     *
+     * @param widthMm its usual width
+     * @param widthsMm its width at places evenly far apart, from start to end; empty if it is as
+     *     wide everywhere
+     * @param swatch 0 for black
+     */
+    public record OpenStroke(CubicPath path, double widthMm, List<Double> widthsMm, int swatch) {
+
+        public OpenStroke {
+            widthsMm = List.copyOf(widthsMm);
+        }
+    }
+
+    /** A stroke round; the same otherwise. */
+    public record ClosedStroke(CubicLoop path, double widthMm, List<Double> widthsMm, int swatch) {
+
+        public ClosedStroke {
+            widthsMm = List.copyOf(widthsMm);
+        }
+    }
 
     /** The swatches of its strokes, each once, black first. */
     public List<Integer> swatches() {
@@ -83,15 +106,61 @@ public record StrokeArt(
             double wide = stroke.usualWidth() * mmPerPx;
             if (stroke.closed() && xy.length >= 6) {
                 CubicLoop loop = LoopFitter.fit(xy, ERROR_PX).loop();
-                closed.add(new ClosedStroke(loop.scaled(mmPerPx), wide, swatch));
+                closed.add(
+                        new ClosedStroke(
+                                loop.scaled(mmPerPx),
+                                wide,
+                                profile(from(stroke, loop.point(0)), mmPerPx),
+                                swatch));
             } else {
                 CubicPath path = PathFitter.fit(xy, ERROR_PX).scaled(mmPerPx);
-                open.add(new OpenStroke(path, wide, swatch));
+                open.add(new OpenStroke(path, wide, profile(stroke, mmPerPx), swatch));
             }
         }
         List<Outline> solids =
                 solids(map, net).stream().map(outline -> outline.scaled(mmPerPx)).toList();
         return new StrokeArt(open, closed, solids, solidSwatch);
+    }
+
+    /** A line round, beginning where it comes nearest to a place, px. */
+    private static InkLine from(InkLine line, Point start) {
+        int n = line.size();
+        int first = 0;
+        for (int i = 1; i < n; i++) {
+            first = line.at(i).distance(start) < line.at(first).distance(start) ? i : first;
+        }
+        double[] x = new double[n];
+        double[] y = new double[n];
+        double[] width = new double[n];
+        for (int i = 0; i < n; i++) {
+            int at = (first + i) % n;
+            x[i] = line.x()[at];
+            y[i] = line.y()[at];
+            width[i] = line.width()[at];
+        }
+        return new InkLine(x, y, width, true, line.start(), line.end());
+    }
+
+    /** Its widths, evenly far apart along it. */
+    private static List<Double> profile(InkLine line, double mmPerPx) {
+        double[] way = line.way();
+        int n = way.length;
+        double all = way[n - 1] + (line.closed() ? line.at(n - 1).distance(line.at(0)) : 0);
+        int count = (int) Math.max(2, Math.min(MOST_WIDTHS, Math.round(all / PROFILE_PX) + 1));
+        List<Double> widths = new ArrayList<>();
+        int i = 0;
+        for (int k = 0; k < count; k++) {
+            double at = all * k / (count - 1);
+            while (i + 1 < n && way[i + 1] < at) {
+                i++;
+            }
+            int next = i + 1 < n ? i + 1 : line.closed() ? 0 : i;
+            double end = i + 1 < n ? way[i + 1] : all;
+            double share = end > way[i] ? Math.min(1, (at - way[i]) / (end - way[i])) : 0;
+            double width = line.width()[i] + share * (line.width()[next] - line.width()[i]);
+            widths.add(Math.max(0, width) * mmPerPx);
+        }
+        return widths;
     }
 
     private static double[] xy(InkLine line) {
@@ -134,10 +203,10 @@ public record StrokeArt(
     public StrokeArt withWidth(double mm) {
         return new StrokeArt(
                 open.stream()
-                        .map(stroke -> new OpenStroke(stroke.path, mm, stroke.swatch))
+                        .map(stroke -> new OpenStroke(stroke.path, mm, List.of(), stroke.swatch))
                         .toList(),
                 closed.stream()
-                        .map(stroke -> new ClosedStroke(stroke.path, mm, stroke.swatch))
+                        .map(stroke -> new ClosedStroke(stroke.path, mm, List.of(), stroke.swatch))
                         .toList(),
                 solids,
                 solidSwatch);

@@ -100,7 +100,7 @@ final class FileMaker {
             case PNG, ORA -> Plans.forPixels(art);
             case DXF ->
                     strokes
-                            ? Plans.cut(strokes(traced), art.widthMm(), art.heightMm())
+                            ? Plans.cut(art, strokes(traced))
                             : Plans.cut(traced.lines(), art.widthMm(), art.heightMm());
             default -> Plans.of(art);
         };
