@@ -2,6 +2,7 @@ package neattrace.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import neattrace.export.GoodsFormat;
@@ -16,14 +17,18 @@ import neattrace.goods.stencil.StencilSet;
 import neattrace.goods.transfer.TransferFacts;
 import neattrace.goods.transfer.TransferPlan;
 import neattrace.goods.transfer.TransferStencil;
+import neattrace.job.BriefSection;
 import neattrace.job.Job;
+import neattrace.job.Reference;
 import neattrace.job.WantedGoods;
+import neattrace.job.change.SnapshotTaker;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.GoodsDrawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.PrintPlan;
+import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -108,6 +113,12 @@ final class MakeStencilCommand implements Callable<Integer> {
     private boolean guide;
 
     @Option(
+            names = "--reference",
+            paramLabel = "PICTURE",
+            description = "Transfer: with a guide sheet over what it was drawn after.")
+    private Path reference;
+
+    @Option(
             names = "--drop-details",
             description = "Transfer: without details that vanish at this size.")
     private boolean dropDetails;
@@ -138,6 +149,9 @@ final class MakeStencilCommand implements Callable<Integer> {
         }
         PressProfile press = PressProfile.bundled();
         Job job = options.in(spec, JobFile.ofAny(input));
+        if (reference != null) {
+            job = job.withBrief(over(job.brief()));
+        }
         WantedGoods wanted = cut ? cut(job) : transfer(job);
         Pipeline pipeline = new Pipeline();
         Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);
@@ -148,6 +162,19 @@ final class MakeStencilCommand implements Callable<Integer> {
             transfer(pipeline, made, wanted, press);
         }
         return ExitCode.DONE;
+    }
+
+    /** The brief with the picture before all others. */
+    private BriefSection over(BriefSection brief) throws PictureException {
+        List<Reference> references = new ArrayList<>();
+        references.add(
+                new Reference(
+                        String.valueOf(reference.getFileName()),
+                        "",
+                        Reference.Use.UNKNOWN,
+                        SnapshotTaker.take(reference)));
+        references.addAll(brief.references());
+        return brief.withReferences(references);
     }
 
     private void cut(Drawing drawing, WantedGoods wanted, PressProfile press) throws IOException {
@@ -201,7 +228,7 @@ final class MakeStencilCommand implements Callable<Integer> {
             recipe = recipe.withOutsideMm(Math.max(outside, recipe.weightMm()));
             recipe = recipe.withWeightMm(weight).withOutsideMm(outside);
             recipe = mirror ? recipe.withMirrored(true) : recipe;
-            recipe = guide ? recipe.withGuide(true) : recipe;
+            recipe = guide || reference != null ? recipe.withGuide(true) : recipe;
             recipe =
                     colour == null
                             ? recipe

@@ -361,6 +361,21 @@ class MakeCommandTest {
         assertThat(folder.resolve("transfer-2.svg")).isNotEmptyFile();
         assertThat(Files.readString(folder.resolve("transfer-1.svg")))
                 .contains("stroke-width=\"0.8\"", "id=\"marks\"");
+        Path guided = folder.resolve("guided.svg");
+        assertThat(
+                        run(
+                                        "make",
+                                        "stencil",
+                                        drawing,
+                                        "-o",
+                                        guided,
+                                        "--kind",
+                                        "transfer",
+                                        "--reference",
+                                        drawing)
+                                .code())
+                .isEqualTo(ExitCode.DONE);
+        assertThat(Files.readString(folder.resolve("guided-2.svg"))).contains("<image");
         Path pen = folder.resolve("transfer.dxf");
         assertThat(run("make", "stencil", drawing, "-o", pen, "--kind", "transfer").code())
                 .isEqualTo(ExitCode.DONE);

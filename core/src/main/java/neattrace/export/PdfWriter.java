@@ -1,5 +1,6 @@
 package neattrace.export;
 
+import java.awt.geom.AffineTransform;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -19,6 +20,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.color.PDOutputIntent;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
@@ -91,7 +94,7 @@ public final class PdfWriter {
             content.transform(new Matrix(scale, 0, 0, -scale, 0, height));
             Set<String> laid = new HashSet<>();
             for (PrintLayer layer : plan.layers()) {
-                layer(content, layer, group(layer.name(), laid));
+                layer(document, content, layer, group(layer.name(), laid));
             }
         }
     }
@@ -107,7 +110,11 @@ public final class PdfWriter {
         return group;
     }
 
-    private void layer(PDPageContentStream content, PrintLayer layer, PDOptionalContentGroup group)
+    private void layer(
+            PDDocument document,
+            PDPageContentStream content,
+            PrintLayer layer,
+            PDOptionalContentGroup group)
             throws IOException {
         content.beginMarkedContent(COSName.OC, group);
         boolean overprint = layer.objects().stream().anyMatch(PrintObject::overprint);
@@ -122,7 +129,7 @@ public final class PdfWriter {
         if (!layer.prints()) {
             lines(content, layer);
         } else {
-            shapes(content, layer);
+            shapes(document, content, layer);
         }
         if (overprint) {
             content.restoreGraphicsState();
@@ -130,9 +137,27 @@ public final class PdfWriter {
         content.endMarkedContent();
     }
 
-    private static void shapes(PDPageContentStream content, PrintLayer layer) throws IOException {
+    /** A picture in its own colours, as it is. */
+    private static void photo(
+            PDDocument document, PDPageContentStream content, PrintShape.Photo photo)
+            throws IOException {
+        PDImageXObject image = JPEGFactory.createFromByteArray(document, photo.jpeg());
+        AffineTransform map = photo.map();
+        // The format's pictures are a unit square with y up.
+        map.scale(photo.widthPx(), photo.heightPx());
+        map.translate(0, 1);
+        map.scale(1, -1);
+        content.drawImage(image, new Matrix(map));
+    }
+
+    private static void shapes(PDDocument document, PDPageContentStream content, PrintLayer layer)
+            throws IOException {
         Tints laid = null;
         for (PrintObject object : layer.objects()) {
+            if (object.shape() instanceof PrintShape.Photo photo) {
+                photo(document, content, photo);
+                continue;
+            }
             if (!object.tints().equals(laid)) {
                 laid = object.tints();
                 ink(content, laid.process());

@@ -9,8 +9,12 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import javax.imageio.ImageIO;
 import neattrace.geom.CubicSegments;
 import neattrace.geom.Point;
 import neattrace.print.PrintLayer;
@@ -32,9 +36,14 @@ public final class PlanPainter {
 
     private record Painted(Shape shape, Rectangle2D bounds, Color colour) {}
 
+    private record Pasted(BufferedImage image, AffineTransform map) {}
+
     private final ShapeWriter shapes = new ShapeWriter();
     private final List<Painted> flats = new ArrayList<>();
     private final List<Painted> lines = new ArrayList<>();
+
+    /** Lie beneath everything. */
+    private final List<Pasted> photos = new ArrayList<>();
 
     /** Prepares {@code plan}. */
     public PlanPainter(PrintPlan plan) {
@@ -54,8 +63,18 @@ public final class PlanPainter {
             add(list, curved.outline().toPath(), colour);
         } else if (shape instanceof PrintShape.Stroked stroked) {
             add(list, outline(stroked), colour);
+        } else if (shape instanceof PrintShape.Photo photo) {
+            photos.add(new Pasted(read(photo), photo.map()));
         } else {
             throw new IllegalArgumentException("only shapes are painted");
+        }
+    }
+
+    private static BufferedImage read(PrintShape.Photo photo) {
+        try {
+            return ImageIO.read(new ByteArrayInputStream(photo.jpeg()));
+        } catch (IOException e) {
+            throw new IllegalArgumentException("a photo is a JPEG", e);
         }
     }
 
@@ -109,6 +128,13 @@ public final class PlanPainter {
         graphics.setStroke(new BasicStroke(SEAM_PX, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
         Rectangle2D sight = inSight(toPixels, clip);
         if (withFlats) {
+            graphics.setRenderingHint(
+                    RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+            for (Pasted photo : photos) {
+                AffineTransform map = new AffineTransform(toPixels);
+                map.concatenate(photo.map);
+                graphics.drawImage(photo.image, map, null);
+            }
             for (Painted flat : flats) {
                 if (flat.bounds.intersects(sight)) {
                     Shape shape = toPixels.createTransformedShape(flat.shape);

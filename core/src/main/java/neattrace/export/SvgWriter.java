@@ -6,6 +6,8 @@ import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Base64;
 import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
@@ -147,7 +149,28 @@ public final class SvgWriter {
                         && layer.objects().get(0).shape() instanceof PrintShape.Stroked;
     }
 
+    private void photo(PrintShape.Photo photo) throws XMLStreamException {
+        xml.writeEmptyElement("image");
+        xml.writeAttribute("width", String.valueOf(photo.widthPx()));
+        xml.writeAttribute("height", String.valueOf(photo.heightPx()));
+        double[] m = new double[6];
+        photo.map().getMatrix(m);
+        xml.writeAttribute(
+                "transform",
+                Arrays.stream(m)
+                        .mapToObj(one -> String.format(Locale.ROOT, "%.7f", one))
+                        .collect(Collectors.joining(" ", "matrix(", ")")));
+        xml.writeAttribute(
+                "href",
+                "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(photo.jpeg()));
+        line();
+    }
+
     private void object(PrintObject object) throws XMLStreamException {
+        if (object.shape() instanceof PrintShape.Photo photo) {
+            photo(photo);
+            return;
+        }
         boolean named = !object.name().isEmpty();
         if (named) {
             xml.writeStartElement("path");

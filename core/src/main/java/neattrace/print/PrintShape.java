@@ -103,6 +103,53 @@ public sealed interface PrintShape {
         }
     }
 
+    /** A picture in colours of its own, a photograph: never a plate, only to look at. */
+    final class Photo implements Vector {
+
+        private final byte[] jpeg;
+        private final int widthPx;
+        private final int heightPx;
+        private final AffineTransform map;
+
+        /**
+         * A picture.
+         *
+         * @param jpeg its bytes; handed over, not copied
+         * @param map from its pixels to mm, a similarity
+         */
+        public Photo(byte[] jpeg, int widthPx, int heightPx, AffineTransform map) {
+            this.jpeg = jpeg;
+            this.widthPx = widthPx;
+            this.heightPx = heightPx;
+            this.map = new AffineTransform(map);
+        }
+
+        /** Its bytes; not to be written to. */
+        public byte[] jpeg() {
+            return jpeg;
+        }
+
+        public int widthPx() {
+            return widthPx;
+        }
+
+        public int heightPx() {
+            return heightPx;
+        }
+
+        /** From its pixels to mm. */
+        public AffineTransform map() {
+            return new AffineTransform(map);
+        }
+
+        @Override
+        public Photo placed(AffineTransform placing) {
+            AffineTransform placed = new AffineTransform(placing);
+            placed.concatenate(map);
+            return new Photo(jpeg, widthPx, heightPx, placed);
+        }
+    }
+
     /**
      * Pixels of ink over the whole page, which stay where they are.
      *

@@ -40,6 +40,16 @@ public record TransferFacts(TransferStencil stencil, List<Remark> findings) {
                                     details == 1 ? "detail is" : "details are",
                                     stencil.goods().detail().areaMm())));
         }
+        if (stencil.recipe().guide()) {
+            findings.add(
+                    new Remark(
+                            "guide",
+                            GuideReference.of(stencil.drawing())
+                                    .map(one -> "The guide lies over " + one.what() + ".")
+                                    .orElse(
+                                            "The guide shows the drawing alone: no reference at"
+                                                    + " the Brief has a picture.")));
+        }
         if (stencil.tiles().count() > 1) {
             findings.add(
                     new Remark(

@@ -95,6 +95,7 @@ public final class TransferPlan {
         Rgb screen = build.equals(BLACK) ? Plans.SCREEN_BLACK : press.preview(build);
         List<PrintLayer> layers = new ArrayList<>();
         if (guide) {
+            GuideReference.layer(stencil.drawing()).ifPresent(layers::add);
             layers.add(drawing(stencil, press));
         }
         layers.add(

@@ -4,23 +4,32 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import javax.imageio.ImageIO;
 import neattrace.export.PdfWriter;
 import neattrace.export.PlanPainter;
+import neattrace.export.SvgWriter;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Sizing;
 import neattrace.goods.making.TransferRecipe;
+import neattrace.job.BriefSection;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
+import neattrace.job.Reference;
 import neattrace.job.Source;
 import neattrace.job.WantedGoods;
+import neattrace.job.change.SnapshotTaker;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
@@ -33,7 +42,9 @@ import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** A target: two rings, drawn with radii of 90 and 40 px at 300 ppi. */
 class TransferStencilTest {
@@ -148,6 +159,76 @@ class TransferStencilTest {
         PrintLayer beneath = pages.get(1).layers().get(0);
         assertThat(beneath.group()).isEqualTo("guide");
         assertThat(beneath.objects().get(0).tints().process().k()).isEqualTo(50);
+    }
+
+    /** A reference whose left half is red and whose right half is blue, as wide as the page. */
+    @Test
+    void theGuideLiesOverItsReference(@TempDir Path folder) throws IOException {
+        Pipeline pipeline = new Pipeline();
+        Drawing plain = pipeline.run(Jobs.plain(), Progress.SILENT);
+        int width = 400;
+        int height = (int) Math.round(width * plain.heightMm() / plain.widthMm());
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.RED);
+        g.fillRect(0, 0, width / 2, height);
+        g.setColor(Color.BLUE);
+        g.fillRect(width / 2, 0, width, height);
+        g.dispose();
+        Path file = folder.resolve("photo.png");
+        ImageIO.write(image, "png", file.toFile());
+        Job job =
+                Jobs.plain()
+                        .withBrief(
+                                BriefSection.EMPTY.with(
+                                        new Reference(
+                                                "photograph",
+                                                "",
+                                                Reference.Use.OWN,
+                                                SnapshotTaker.take(file))));
+        TransferStencil stencil =
+                TransferStencil.of(
+                        pipeline,
+                        pipeline.run(job, Progress.SILENT),
+                        wide(100, one -> one.withGuide(true)),
+                        Progress.SILENT);
+        PrintPlan guide = TransferPlan.pages(stencil, PRESS).get(1);
+        assertThat(TransferFacts.of(stencil).lines()).contains("The guide lies over photograph.");
+        ByteArrayOutputStream svg = new ByteArrayOutputStream();
+        SvgWriter.writeGoods(guide, svg);
+        assertThat(svg.toString(StandardCharsets.UTF_8)).contains("data:image/jpeg;base64,");
+        ByteArrayOutputStream pdf = new ByteArrayOutputStream();
+        PdfWriter.write(guide, pdf);
+        // Rendered by another library, and by our own painter: the same halves.
+        BufferedImage shown;
+        try (PDDocument document = Loader.loadPDF(pdf.toByteArray())) {
+            shown = new PDFRenderer(document).renderImageWithDPI(0, 25.4f * 4);
+        }
+        BufferedImage own =
+                new BufferedImage(shown.getWidth(), shown.getHeight(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D painted = own.createGraphics();
+        new PlanPainter(guide)
+                .paint(
+                        painted,
+                        AffineTransform.getScaleInstance(4, 4),
+                        new Rectangle2D.Double(0, 0, own.getWidth(), own.getHeight()),
+                        true,
+                        true);
+        painted.dispose();
+        AffineTransform map = stencil.onSheet(0);
+        for (double share : new double[] {0.1, 0.3, 0.7, 0.9}) {
+            Point2D at =
+                    map.transform(
+                            new Point2D.Double(share * plain.widthMm(), 0.06 * plain.heightMm()),
+                            null);
+            for (BufferedImage one : List.of(shown, own)) {
+                int rgb = one.getRGB((int) (4 * at.getX()), (int) (4 * at.getY()));
+                int red = rgb >> 16 & 255;
+                int blue = rgb & 255;
+                assertThat(share < 0.5 ? red : blue).as("at %s", share).isGreaterThan(200);
+                assertThat(share < 0.5 ? blue : red).as("at %s", share).isLessThan(60);
+            }
+        }
     }
 
     @Test
