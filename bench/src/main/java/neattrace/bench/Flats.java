@@ -1,8 +1,5 @@
 package neattrace.bench;
 
-import com.github.weisj.jsvg.SVGDocument;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -14,7 +11,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javax.imageio.ImageIO;
 import neattrace.flat.Swatch;
 import neattrace.job.Job;
 import neattrace.job.Source;
@@ -129,7 +125,7 @@ public final class Flats {
         }
         Picture half = picture(colour, SIDE / 2);
         Picture rough = loose ? LooseRough.of(half) : half;
-        Job job = Job.of(new Source("lines.png", png(black, SIDE))).withPpi(300);
+        Job job = Job.of(new Source("lines.png", SvgPicture.png(black, SIDE))).withPpi(300);
         Pipeline pipeline = new Pipeline();
         Traced traced = pipeline.trace(job, Progress.SILENT);
         Drawing drawing =
@@ -197,17 +193,7 @@ public final class Flats {
     }
 
     private static Picture picture(Path svg, int side) throws IOException, PictureException {
-        byte[] png = png(svg, side);
+        byte[] png = SvgPicture.png(svg, side);
         return png.length == 0 ? null : PictureReader.read(png, "picture.png");
-    }
-
-    private static byte[] png(Path svg, int side) throws IOException {
-        SVGDocument document = SvgPicture.load(svg);
-        if (document == null) {
-            return new byte[0];
-        }
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(SvgPicture.render(document, side, BufferedImage.TYPE_INT_RGB), "png", out);
-        return out.toByteArray();
     }
 }

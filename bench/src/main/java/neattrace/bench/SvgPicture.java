@@ -7,8 +7,11 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.net.MalformedURLException;
 import java.nio.file.Path;
+import javax.imageio.ImageIO;
 
 /** Drawings rendered by JSVG. */
 final class SvgPicture {
@@ -38,5 +41,16 @@ final class SvgPicture {
         document.render(null, graphics, new ViewBox(0, 0, side, side));
         graphics.dispose();
         return image;
+    }
+
+    /** The same as a PNG; no bytes if it is none. */
+    static byte[] png(Path file, int side) throws IOException {
+        SVGDocument document = load(file);
+        if (document == null) {
+            return new byte[0];
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(render(document, side, BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
     }
 }
