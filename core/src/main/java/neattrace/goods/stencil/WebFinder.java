@@ -104,7 +104,7 @@ final class WebFinder {
         double sum = 0;
         List<Integer> ridge = new ArrayList<>();
         for (int pixel : pixels) {
-            if (isRidge(pixel, false)) {
+            if (isRidge(pixel)) {
                 ridge.add(pixel);
                 sum += depth(pixel);
             }
@@ -112,23 +112,19 @@ final class WebFinder {
         if (ridge.isEmpty() || pixels.length < CRUMB * leastPx * leastPx) {
             return;
         }
-        System.err.println(
-                "DBGW " + pixels.length + " ridge " + ridge.size() + " least " + leastPx);
-        // The place is where it is narrowest; the middle of a bow lies beside it.
-        int at = -1;
-        for (int pixel : ridge) {
-            if ((at < 0 || depth(pixel) < depth(at)) && isRidge(pixel, true)) {
-                at = pixel;
-            }
-        }
         double mean = Math.max(HALF, sum / ridge.size());
         double length = pixels.length / (2 * mean);
-        // What has no cuts on both sides is a nook's edge.
-        boolean holds = at >= 0 && contacts(pixels) > 1;
+        WebNeck neck =
+                WebNeck.of(
+                        pixels,
+                        raster.width(),
+                        pixel -> pixel < opened.length && opened[pixel],
+                        inside::squared);
+        boolean holds = neck.places() > 1;
         if (!holds && length < CORNER * leastPx) {
             return;
         }
-        at = at < 0 ? ridge.get(ridge.size() / 2) : at;
+        int at = holds ? neck.neck() : ridge.get(ridge.size() / 2);
         double px = raster.pxPerMm();
         List<Point> middles = new ArrayList<>();
         for (int pixel : ridge) {
@@ -146,13 +142,8 @@ final class WebFinder {
                         middles));
     }
 
-    /**
-     * Whether a pixel is farther from what is cut than those on two of its opposite sides.
-     *
-     * @param between whether cuts must lie on both of these sides about as far off: steps of an
-     *     edge have ridges of their own, with a cut on one side alone
-     */
-    private boolean isRidge(int pixel, boolean between) {
+    /** Whether a pixel is farther from what is cut than those on two of its opposite sides. */
+    private boolean isRidge(int pixel) {
         int width = raster.width();
         int x = pixel % width;
         int y = pixel / width;
@@ -160,114 +151,15 @@ final class WebFinder {
             return false;
         }
         double here = depth(pixel);
-        return isOver(here, x, y, 1, 0, between)
-                || isOver(here, x, y, 0, 1, between)
-                || isOver(here, x, y, 1, 1, between)
-                || isOver(here, x, y, -1, 1, between);
+        return isOver(here, pixel - 1, pixel + 1)
+                || isOver(here, pixel - width, pixel + width)
+                || isOver(here, pixel - width - 1, pixel + width + 1)
+                || isOver(here, pixel - width + 1, pixel + width - 1);
     }
 
-    private boolean isOver(double here, int x, int y, int dx, int dy, boolean between) {
-        double a = depthAt(x - dx, y - dy);
-        double b = depthAt(x + dx, y + dy);
-        if (!(here >= a && here >= b && here > Math.min(a, b))) {
-            return false;
-        }
-        if (!between) {
-            return true;
-        }
-        // The next of four directions is half of 45 degrees off at most.
-        double step = dx != 0 && dy != 0 ? Math.sqrt(2) : 1;
-        int far = (int) Math.ceil((1.1 * here + 1.5) / step);
-        return isCut(x - far * dx, y - far * dy) && isCut(x + far * dx, y + far * dy);
-    }
-
-    private double depthAt(int x, int y) {
-        int pixel = y * raster.width() + x;
-        return stays(pixel) ? depth(pixel) : -HALF;
-    }
-
-    private boolean isCut(int x, int y) {
-        boolean inside = x >= 0 && y >= 0 && x < raster.width() && y < raster.height();
-        return !inside || !stays(y * raster.width() + x);
-    }
-
-    /** At how many separate places it goes over into what is wide enough. */
-    private int contacts(int[] pixels) {
-        int width = raster.width();
-        int left = width;
-        int right = 0;
-        for (int pixel : pixels) {
-            left = Math.min(left, pixel % width);
-            right = Math.max(right, pixel % width);
-        }
-        int top = pixels[0] / width;
-        int bottom = pixels[pixels.length - 1] / width;
-        // What lies beside it, in a box with room for steps beyond.
-        Box edge = new Box(left - 3, top - 3, right - left + 7, bottom - top + 7);
-        for (int pixel : pixels) {
-            for (int k = 0; k < 8; k++) {
-                int beside = neighbour(pixel, k);
-                if (beside >= 0 && opened[beside]) {
-                    edge.set(beside % width, beside / width);
-                }
-            }
-        }
-        return edge.parts();
-    }
-
-    /** Pixels of a small part of a raster. */
-    private static final class Box {
-        private final int left;
-        private final int top;
-        private final int width;
-        private final boolean[] is;
-        private final int[] stack;
-
-        Box(int left, int top, int width, int height) {
-            this.left = left;
-            this.top = top;
-            this.width = width;
-            this.is = new boolean[width * height];
-            this.stack = new int[width * height];
-        }
-
-        void set(int x, int y) {
-            is[(y - top) * width + x - left] = true;
-        }
-
-        /** How many parts there are; gaps of a pixel are the raster's. Forgets all of them. */
-        int parts() {
-            int parts = 0;
-            for (int i = 0; i < is.length; i++) {
-                if (!is[i]) {
-                    continue;
-                }
-                parts++;
-                int size = 0;
-                is[i] = false;
-                stack[size++] = i;
-                while (size > 0) {
-                    int at = stack[--size];
-                    for (int dy = -2; dy <= 2; dy++) {
-                        for (int dx = -2; dx <= 2; dx++) {
-                            int beside = at + dy * width + dx;
-                            if (is[beside]) {
-                                is[beside] = false;
-                                stack[size++] = beside;
-                            }
-                        }
-                    }
-                }
-            }
-            return parts;
-        }
-    }
-
-    private int neighbour(int pixel, int k) {
-        int width = raster.width();
-        int direction = k < 4 ? k : k + 1;
-        int x = pixel % width + direction % 3 - 1;
-        int y = pixel / width + direction / 3 - 1;
-        return x < 0 || y < 0 || x >= width || y >= raster.height() ? -1 : y * width + x;
+    private boolean isOver(double here, int one, int other) {
+        double a = stays(one) ? depth(one) : -HALF;
+        double b = stays(other) ? depth(other) : -HALF;
+        return here >= a && here >= b && here > Math.min(a, b);
     }
 }

@@ -18,6 +18,7 @@ import neattrace.app.station.Bench;
 import neattrace.app.work.Shown;
 import neattrace.export.GoodsFormat;
 import neattrace.files.FileNames;
+import neattrace.finding.Finding;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.goods.made.MadeGoods;
@@ -37,6 +38,7 @@ final class GoodsStep implements Step {
     private int chosen;
     private Job madeOf;
     private MadeGoods made;
+    private Finding pointed;
 
     GoodsStep(Bench bench, Runnable showAll) {
         this.bench = bench;
@@ -87,6 +89,31 @@ final class GoodsStep implements Step {
         }
     }
 
+    /** Points a finding out, on the goods it is about if they are looked at; null for none. */
+    void point(Finding finding) {
+        if (finding != null && here && bench.shown() != null) {
+            Job job = bench.shown().drawing().job();
+            goods(job).stream()
+                    .filter(one -> finding.goods().contains(job.goods().key(one)))
+                    .findFirst()
+                    .ifPresent(one -> choose(one.id()));
+        }
+        pointed = finding;
+        if (bench.shown() != null) {
+            pointOut(bench.shown().drawing().job());
+        }
+    }
+
+    /** A finding is seen on the goods it is about alone. */
+    private void pointOut(Job job) {
+        boolean about =
+                pointed != null
+                        && wanted(job)
+                                .filter(one -> pointed.goods().contains(job.goods().key(one)))
+                                .isPresent();
+        view.point(about ? pointed : null);
+    }
+
     private static List<WantedGoods> goods(Job job) {
         return job.goods().wanted().stream()
                 .filter(one -> MadeGoods.makes(one.goods().kind()))
@@ -127,6 +154,7 @@ final class GoodsStep implements Step {
             content.getChildren().setAll(offers());
             return;
         }
+        pointOut(job);
         sentences.show(job, goods(job), wanted.get());
         if (!content.getChildren().contains(sentences)) {
             content.getChildren().setAll(sentences);

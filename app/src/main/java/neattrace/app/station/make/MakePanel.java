@@ -237,7 +237,7 @@ public final class MakePanel implements StationPanel {
         boolean sheets = desk.inHandProperty().get();
         sheet.point(sheets ? finding : null);
         sticker.point(sheets ? null : finding);
-        goods.view().point(sheets ? null : finding);
+        goods.point(sheets ? null : finding);
     }
 
     @Override
@@ -305,7 +305,7 @@ public final class MakePanel implements StationPanel {
         here = false;
         sticker.point(null);
         sheet.point(null);
-        goods.view().point(null);
+        goods.point(null);
         look();
     }
 
