@@ -1,7 +1,9 @@
 package neattrace.trace.centre;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import neattrace.geom.Point;
 import neattrace.raster.InkMap;
 
@@ -34,6 +36,9 @@ final class StrandMeasurer {
 
     /** Sides of a bend that differ by more in direction meet at a corner. */
     private static final double CORNER = Math.toRadians(35);
+
+    /** A corner is no farther from where both its sides are seen, in half widths. */
+    private static final double FARTHEST = 6;
 
     private final Skeleton skeleton;
     private final BranchGraph web;
@@ -255,6 +260,9 @@ final class StrandMeasurer {
         if (turn < CORNER || Math.abs(cross) < 0.2) {
             return;
         }
+        if (roundJoin(strand, before, after, in, out, probe)) {
+            return;
+        }
         double along = strand.at(after).minus(strand.at(before)).cross(out) / cross;
         double most = (1.2 + 1.3 * Math.tan(Math.min(turn, 2.4) / 2)) * strand.rough[before] + 3;
         if (along < 0 || along > most) {
@@ -272,15 +280,50 @@ final class StrandMeasurer {
         }
         lay(strand, before, after, way);
         if (inset == 0) {
-            int nearest = before + 1;
-            for (int i = before + 1; i < after; i++) {
-                boolean nearer =
-                        strand.at(i).distance(meeting) < strand.at(nearest).distance(meeting);
-                nearest = nearer ? i : nearest;
-            }
-            strand.x[nearest] = meeting.x();
-            strand.y[nearest] = meeting.y();
+            sharpen(strand, before, after, meeting);
         }
+    }
+
+    /** Whether a round pen turned at one place there; then both sides bend on to it. */
+    private static boolean roundJoin(
+            Strand strand, int before, int after, Point in, Point out, Probe probe) {
+        double half = (strand.width[before] + strand.width[after]) / 4;
+        Point start = strand.at((before + after) / 2);
+        Optional<Point> found = RoundJoin.of(probe, start, in, out, half);
+        if (found.isEmpty()) {
+            return false;
+        }
+        Point corner = found.get();
+        double far =
+                Math.max(corner.distance(strand.at(before)), corner.distance(strand.at(after)));
+        boolean ahead =
+                corner.minus(strand.at(before)).dot(in) > 0
+                        && strand.at(after).minus(corner).dot(out) > 0;
+        if (!ahead || far > FARTHEST * half) {
+            return false;
+        }
+        List<Point> way = new ArrayList<>(RoundJoin.side(strand.at(before), in, corner));
+        List<Point> back = RoundJoin.side(strand.at(after), out.times(-1), corner);
+        for (int k = back.size() - 2; k >= 0; k--) {
+            way.add(back.get(k));
+        }
+        if (!probe.isInk(way)) {
+            return false;
+        }
+        lay(strand, before, after, way);
+        sharpen(strand, before, after, corner);
+        return true;
+    }
+
+    /** The sample nearest to a sharp corner is the corner. */
+    private static void sharpen(Strand strand, int before, int after, Point corner) {
+        int nearest = before + 1;
+        for (int i = before + 1; i < after; i++) {
+            boolean nearer = strand.at(i).distance(corner) < strand.at(nearest).distance(corner);
+            nearest = nearer ? i : nearest;
+        }
+        strand.x[nearest] = corner.x();
+        strand.y[nearest] = corner.y();
     }
 
     /** How far within the corner of its sides a bend's middle runs. */
