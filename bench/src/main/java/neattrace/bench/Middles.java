@@ -37,6 +37,10 @@ public final class Middles {
     private static final int REACH = 4;
 
     private static final double KINK = Math.toRadians(20);
+
+    /** Strokes whose ends are this near begin where another ends, px. */
+    private static final double SAME_END_PX = 3;
+
     private static final double SMOOTH = Math.toRadians(8);
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
@@ -100,7 +104,7 @@ public final class Middles {
                 away.add(nearest.away());
                 if (i >= REACH && i + REACH < at.size() && i - quiet > 2 * REACH) {
                     double turn = turn(at.get(i - REACH), at.get(i), at.get(i + REACH));
-                    if (turn > KINK && trueTurn(nearest) < SMOOTH) {
+                    if (turn > KINK && trueTurn(nearest, truth.strokes()) < SMOOTH) {
                         kinks++;
                         quiet = i;
                     }
@@ -138,39 +142,68 @@ public final class Middles {
 
     /**
      * How much the true stroke turns there, over twice the way: a corner a few px off is no false
-     * one.
+     * one. Where it ends and another begins, it turns as much as one must to go on along that.
      */
-    private static double trueTurn(Nearest nearest) {
+    private static double trueTurn(Nearest nearest, List<double[]> strokes) {
         double[] stroke = nearest.piece().stroke();
         Point here = new Point(nearest.at().x, nearest.at().y);
-        Point before = along(stroke, nearest.piece().index(), here, -1);
-        Point after = along(stroke, nearest.piece().index() + 1, here, 1);
-        return turn(before, here, after);
+        double most = 0;
+        for (Point before : along(stroke, nearest.piece().index(), here, -1, strokes)) {
+            for (Point after : along(stroke, nearest.piece().index() + 1, here, 1, strokes)) {
+                most = Math.max(most, turn(before, here, after));
+            }
+        }
+        return most;
     }
 
-    private static Point along(double[] stroke, int from, Point here, int way) {
+    /** Where one comes to along a stroke, or at its end along those that begin there. */
+    private static List<Point> along(
+            double[] stroke, int from, Point here, int way, List<double[]> strokes) {
+        Walk walk = walk(stroke, from, here, way, 2 * REACH * STEP_PX);
+        if (walk.left() <= 0) {
+            return List.of(walk.at());
+        }
+        List<Point> all = new ArrayList<>();
+        all.add(walk.at());
+        for (double[] other : strokes) {
+            int n = other.length / 2;
+            for (int end = 0; end < 2 && other != stroke; end++) {
+                int first = end == 0 ? 0 : n - 1;
+                Point begin = new Point(other[2 * first], other[2 * first + 1]);
+                if (begin.distance(walk.at()) < SAME_END_PX) {
+                    all.add(walk(other, first, walk.at(), end == 0 ? 1 : -1, walk.left()).at());
+                }
+            }
+        }
+        return all;
+    }
+
+    /** Where a walk came to, and how much of it was left at the stroke's end, px. */
+    private record Walk(Point at, double left) {}
+
+    private static Walk walk(double[] stroke, int from, Point here, int way, double far) {
         int n = stroke.length / 2;
         boolean closed = stroke[0] == stroke[2 * n - 2] && stroke[1] == stroke[2 * n - 1];
-        double left = 2 * REACH * STEP_PX;
+        double left = far;
         Point at = here;
         int k = from;
         for (int steps = 0; steps < n; steps++) {
             if (k < 0 || k >= n) {
                 if (!closed) {
-                    return at;
+                    return new Walk(at, left);
                 }
                 k = Math.floorMod(k, n - 1);
             }
             Point next = new Point(stroke[2 * k], stroke[2 * k + 1]);
             double step = at.distance(next);
             if (step >= left) {
-                return at.plus(next.minus(at).times(left / step));
+                return new Walk(at.plus(next.minus(at).times(left / step)), 0);
             }
             left -= step;
             at = next;
             k += way;
         }
-        return at;
+        return new Walk(at, left);
     }
 
     private static double turn(Point a, Point b, Point c) {

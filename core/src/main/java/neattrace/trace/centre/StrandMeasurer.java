@@ -37,6 +37,9 @@ final class StrandMeasurer {
     /** Sides of a bend that differ by more in direction meet at a corner. */
     private static final double CORNER = Math.toRadians(35);
 
+    /** A side comes to a corner if it need not bend otherwise than it does by more. */
+    private static final double OTHERWISE = Math.toRadians(25);
+
     /** A corner is no farther from where both its sides are seen, in half widths. */
     private static final double FARTHEST = 6;
 
@@ -302,6 +305,12 @@ final class StrandMeasurer {
         if (!ahead || far > FARTHEST * half) {
             return false;
         }
+        boolean goesOn =
+                bendsTo(strand, before, -1, in, corner)
+                        && bendsTo(strand, after, 1, out.times(-1), corner);
+        if (!goesOn) {
+            return false;
+        }
         List<Point> way = new ArrayList<>(RoundJoin.side(strand.at(before), in, corner));
         List<Point> back = RoundJoin.side(strand.at(after), out.times(-1), corner);
         for (int k = back.size() - 2; k >= 0; k--) {
@@ -313,6 +322,22 @@ final class StrandMeasurer {
         lay(strand, before, after, way);
         sharpen(strand, before, after, corner);
         return true;
+    }
+
+    /** Whether a side that bends on as it does comes to a corner, or nearly. */
+    private static boolean bendsTo(
+            Strand strand, int last, int inward, Point towards, Point corner) {
+        Point way = corner.minus(strand.at(last));
+        double turn = Math.atan2(towards.cross(way), towards.dot(way));
+        int reach = (int) Math.max(6, Math.min(40, strand.width[last]));
+        int far = last + 2 * inward * reach;
+        double bend = 0;
+        if (far >= 0 && far < strand.size()) {
+            Point near = strand.at(last).minus(strand.at(last + inward * reach));
+            Point before = strand.at(last + inward * reach).minus(strand.at(far));
+            bend = Math.atan2(before.cross(near), before.dot(near)) / Math.max(1, near.length());
+        }
+        return Math.abs(turn - bend * way.length() / 2) < OTHERWISE;
     }
 
     /** The sample nearest to a sharp corner is the corner. */
