@@ -10,6 +10,7 @@ import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.making.WrapRecipe;
 import neattrace.goods.wrap.Wrap;
+import neattrace.goods.wrap.WrapArt;
 import neattrace.goods.wrap.WrapFacts;
 import neattrace.goods.wrap.WrapPlan;
 import neattrace.job.Job;
@@ -87,7 +88,7 @@ final class MakeMugCommand implements Callable<Integer> {
             wanted = wanted == null ? wanted(job) : wanted;
             drawings.add(ColouredDrawing.of(new Pipeline(), job, rough, press, reporter));
         }
-        Wrap made = Wrap.of(drawings.stream().map(Drawing::extent).toList(), wanted);
+        Wrap made = Wrap.of(drawings.stream().map(WrapArt::of).toList(), wanted);
         output.write(WrapPlan.of(made, drawings, press), wanted.goods().sizing().ppi());
         WrapFacts facts = WrapFacts.of(made);
         output.tell(reporter, facts.lines(), facts.json());

@@ -16,6 +16,7 @@ import neattrace.goods.stencil.Stencils;
 import neattrace.goods.transfer.StencilLine;
 import neattrace.goods.transfer.TransferLines;
 import neattrace.goods.wrap.Wrap;
+import neattrace.goods.wrap.WrapArt;
 import neattrace.job.LogSection;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
@@ -51,6 +52,7 @@ final class GoodsInspection {
      * @param wished the same as they are held against
      * @param stencils what cut stencils are made of
      * @param transfer what transfer stencils are made of, once lines are known
+     * @param art what mugs are laid with, if there are any
      * @param swatches that the drawing is coloured with
      */
     record Reads(
@@ -61,6 +63,7 @@ final class GoodsInspection {
             List<Wished> wished,
             Stencils stencils,
             Optional<TransferLines> transfer,
+            Optional<WrapArt> art,
             List<Swatch> swatches,
             LogSection log) {
 
@@ -86,6 +89,10 @@ final class GoodsInspection {
                     known.study()
                             .filter(study -> transfers)
                             .map(study -> TransferLines.of(drawing, study, List.of())),
+                    wanted.stream()
+                            .filter(one -> one.goods().kind() == GoodsKind.MUG)
+                            .findFirst()
+                            .map(one -> WrapArt.of(drawing)),
                     drawing.layers().stream().map(layer -> layer.swatch()).toList(),
                     drawing.job().log().settledAlone());
         }
@@ -127,7 +134,7 @@ final class GoodsInspection {
                 case MUG ->
                         found.addAll(
                                 new WrapFindings(
-                                                Wrap.of(List.of(reads.extent()), goods),
+                                                Wrap.of(List.of(reads.art().orElseThrow()), goods),
                                                 wished,
                                                 left)
                                         .findings());

@@ -48,10 +48,17 @@ final class ClothGrips {
     List<Grip> grips() {
         List<Grip> grips = new ArrayList<>();
         grips.add(whole());
-        signature().ifPresent(grips::add);
+        Optional<Grip> signed = signature();
+        signed.ifPresent(grips::add);
         int number = 1;
+        double letters = print.recipe().signatureMm();
         for (Point at : print.quiet()) {
-            grips.add(place(at, number++));
+            Grip place = place(at, number++);
+            boolean taken =
+                    signed.filter(one -> one.at().distance(place.at()) < letters).isPresent();
+            if (!taken) {
+                grips.add(place);
+            }
         }
         return grips;
     }

@@ -20,6 +20,7 @@ import neattrace.goods.transfer.TransferPlan;
 import neattrace.goods.transfer.TransferStencil;
 import neattrace.goods.wrap.CupPicture;
 import neattrace.goods.wrap.Wrap;
+import neattrace.goods.wrap.WrapArt;
 import neattrace.goods.wrap.WrapFacts;
 import neattrace.goods.wrap.WrapPlan;
 import neattrace.job.WantedGoods;
@@ -186,7 +187,7 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
     }
 
     private static MadeGoods wrap(Drawing drawing, WantedGoods wanted, PressProfile press) {
-        Wrap wrap = Wrap.of(List.of(drawing.extent()), wanted);
+        Wrap wrap = Wrap.of(List.of(WrapArt.of(drawing)), wanted);
         PrintPlan plan = WrapPlan.of(wrap, List.of(drawing), press);
         AffineTransformation first =
                 wrap.motifs().isEmpty()

@@ -52,7 +52,7 @@ final class MotifGrips {
                                         : String.format(
                                                 Locale.ROOT, ", turned %.0f°", motif.turnDegrees()),
                                 motif.mirrored() ? ", mirrored" : ""))
-                .with(Act.ANOTHER, "Another", (goods, fine) -> another(goods, motif))
+                .with(Act.ANOTHER, "Another", (goods, fine) -> another(goods, index))
                 .with(
                         Act.MIRROR,
                         "Mirror it",
@@ -85,7 +85,7 @@ final class MotifGrips {
     }
 
     private List<Point> corners(Motif motif) {
-        Extent extent = wrap.drawings().get(motif.drawing());
+        Extent extent = wrap.drawings().get(motif.drawing()).extent();
         double high = motif.widthMm() * extent.heightMm() / extent.widthMm();
         double turn = Math.toRadians(motif.turnDegrees());
         List<Point> corners = new ArrayList<>();
@@ -117,9 +117,10 @@ final class MotifGrips {
         return with(goods, motifs);
     }
 
-    private WantedGoods another(WantedGoods goods, Motif of) {
+    private WantedGoods another(WantedGoods goods, int index) {
         List<Motif> motifs = motifs(goods);
-        if (motifs.size() < WrapRecipe.MOST_MOTIFS) {
+        if (motifs.size() < WrapRecipe.MOST_MOTIFS && index < motifs.size()) {
+            Motif of = motifs.get(index);
             double width = wrap.goods().sizing().widthMm();
             double x = of.xMm() + BESIDE_MM < width ? of.xMm() + BESIDE_MM : of.xMm() - BESIDE_MM;
             motifs.add(of.at(x, of.yMm() + BESIDE_MM / 2));

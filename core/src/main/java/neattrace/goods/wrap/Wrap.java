@@ -13,15 +13,18 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 /**
  * Drawings on a wrap.
  *
- * @param drawings how far the ink of the drawings reaches that motifs are of, by their numbers
+ * @param drawings that motifs are of, by their numbers
  * @param goods the wrap's size, and what stays clear at its ends
  * @param recipe the cup
  * @param motifs where they lie
  */
-public record Wrap(List<Extent> drawings, Goods goods, WrapRecipe recipe, List<Motif> motifs) {
+public record Wrap(List<WrapArt> drawings, Goods goods, WrapRecipe recipe, List<Motif> motifs) {
 
     /** Above and below a motif that is laid by itself, as a share of the wrap's height. */
     private static final double CLEAR = 0.08;
+
+    /** What reaches farther by less is not seen. */
+    private static final double SEEN_MM = 0.02;
 
     public Wrap {
         drawings = List.copyOf(drawings);
@@ -34,7 +37,7 @@ public record Wrap(List<Extent> drawings, Goods goods, WrapRecipe recipe, List<M
      *
      * @param drawings at least one
      */
-    public static Wrap of(List<Extent> drawings, WantedGoods wanted) {
+    public static Wrap of(List<WrapArt> drawings, WantedGoods wanted) {
         WrapRecipe recipe = wanted.making().wrap();
         List<Motif> kept =
                 recipe.motifs().stream().filter(one -> one.drawing() < drawings.size()).toList();
@@ -45,7 +48,7 @@ public record Wrap(List<Extent> drawings, Goods goods, WrapRecipe recipe, List<M
                 kept.isEmpty() ? usual(drawings, wanted.goods(), recipe) : kept);
     }
 
-    private static List<Motif> usual(List<Extent> drawings, Goods goods, WrapRecipe recipe) {
+    private static List<Motif> usual(List<WrapArt> drawings, Goods goods, WrapRecipe recipe) {
         double width = goods.sizing().widthMm();
         double height = goods.sizing().heightMm();
         double clear = goods.edges().safeMm();
@@ -55,7 +58,7 @@ public record Wrap(List<Extent> drawings, Goods goods, WrapRecipe recipe, List<M
         List<Motif> motifs = new ArrayList<>();
         for (int i = 0; i < sides; i++) {
             int drawing = drawings.size() == 1 ? 0 : i;
-            Extent extent = drawings.get(drawing);
+            Extent extent = drawings.get(drawing).extent();
             if (!(extent.widthMm() > 0)) {
                 continue;
             }
@@ -85,12 +88,12 @@ public record Wrap(List<Extent> drawings, Goods goods, WrapRecipe recipe, List<M
 
     /** How many times as large as drawn a motif comes out. */
     double factor(Motif motif) {
-        return motif.widthMm() / drawings.get(motif.drawing()).widthMm();
+        return motif.widthMm() / drawings.get(motif.drawing()).extent().widthMm();
     }
 
     /** From the page of a motif's drawing to the wrap, mm. */
     public AffineTransformation onWrap(Motif motif) {
-        Extent extent = drawings.get(motif.drawing());
+        Extent extent = drawings.get(motif.drawing()).extent();
         double k = factor(motif);
         return new AffineTransformation()
                 .translate(
@@ -101,34 +104,24 @@ public record Wrap(List<Extent> drawings, Goods goods, WrapRecipe recipe, List<M
                 .translate(motif.xMm(), motif.yMm());
     }
 
-    /** The box round a motif, mm on the wrap. */
+    /** The box round a motif's ink, mm on the wrap. */
     public Envelope box(Motif motif) {
-        Extent extent = drawings.get(motif.drawing());
-        double high = motif.widthMm() * extent.heightMm() / extent.widthMm();
-        double turn = Math.toRadians(motif.turnDegrees());
-        double across =
-                Math.abs(motif.widthMm() * Math.cos(turn)) + Math.abs(high * Math.sin(turn));
-        double down = Math.abs(motif.widthMm() * Math.sin(turn)) + Math.abs(high * Math.cos(turn));
-        return new Envelope(
-                motif.xMm() - across / 2,
-                motif.xMm() + across / 2,
-                motif.yMm() - down / 2,
-                motif.yMm() + down / 2);
+        return onWrap(motif).transform(drawings.get(motif.drawing()).hull()).getEnvelopeInternal();
     }
 
     /** Whether a motif is cut off at the wrap's edges. */
     public boolean isCutOff(Motif motif) {
         Envelope box = box(motif);
-        return box.getMinX() < 0
-                || box.getMinY() < 0
-                || box.getMaxX() > goods.sizing().widthMm()
-                || box.getMaxY() > goods.sizing().heightMm();
+        return box.getMinX() < -SEEN_MM
+                || box.getMinY() < -SEEN_MM
+                || box.getMaxX() > goods.sizing().widthMm() + SEEN_MM
+                || box.getMaxY() > goods.sizing().heightMm() + SEEN_MM;
     }
 
     /** Whether a motif comes nearer to the handle than it should. */
     public boolean isAtHandle(Motif motif) {
         Envelope box = box(motif);
-        double clear = goods.edges().safeMm() - 1e-6;
+        double clear = goods.edges().safeMm() - SEEN_MM;
         return box.getMinX() < clear || box.getMaxX() > goods.sizing().widthMm() - clear;
     }
 

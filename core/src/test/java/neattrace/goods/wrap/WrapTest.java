@@ -11,7 +11,6 @@ import neattrace.goods.making.Motif;
 import neattrace.job.GoodsSection;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.pipeline.Extent;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.PrintLayer;
@@ -70,7 +69,7 @@ class WrapTest {
 
     @Test
     void oneDrawingStandsOnBothSides() throws IOException {
-        Wrap wrap = Wrap.of(List.of(drawing().extent()), USUAL);
+        Wrap wrap = Wrap.of(List.of(WrapArt.of(drawing())), USUAL);
         assertThat(wrap.motifs()).hasSize(2);
         assertThat(wrap.motifs()).noneMatch(wrap::isCutOff).noneMatch(wrap::isAtHandle);
         assertThat(told(wrap)).isEmpty();
@@ -92,7 +91,7 @@ class WrapTest {
 
     @Test
     void severalDrawingsStandSideBySide() throws IOException {
-        Extent one = drawing().extent();
+        WrapArt one = WrapArt.of(drawing());
         Wrap wrap = Wrap.of(List.of(one, one, one), USUAL);
         assertThat(wrap.motifs()).extracting(Motif::drawing).containsExactly(0, 1, 2);
         for (int i = 1; i < 3; i++) {
@@ -103,7 +102,7 @@ class WrapTest {
 
     @Test
     void whatIsCutOffOrHiddenIsTold() throws IOException {
-        Extent one = drawing().extent();
+        WrapArt one = WrapArt.of(drawing());
         Wrap off = Wrap.of(List.of(one), with(new Motif(0, 10, 45, 60, 0, false)));
         assertThat(told(off)).contains("cut-off");
         Wrap near = Wrap.of(List.of(one), with(new Motif(0, 45, 45, 80, 0, false)));
@@ -132,7 +131,7 @@ class WrapTest {
     private static double signedArea(Drawing one, Motif motif) {
         PrintPlan plan =
                 WrapPlan.of(
-                        Wrap.of(List.of(one.extent()), with(motif)),
+                        Wrap.of(List.of(WrapArt.of(one)), with(motif)),
                         List.of(one),
                         PressProfile.bundled());
         PrintShape.Curved shape =
@@ -140,9 +139,21 @@ class WrapTest {
         return shape.outline().outer().signedArea();
     }
 
+    /** Turned by 45 degrees a ring takes no more room than before; its box would. */
+    @Test
+    void aTurnedMotifReachesAsFarAsItsInk() throws IOException {
+        WrapArt ring = WrapArt.of(new Pipeline().run(Jobs.plain(), Progress.SILENT));
+        Wrap straight = Wrap.of(List.of(ring), with(new Motif(0, 100, 45, 80, 0, false)));
+        Wrap turned = Wrap.of(List.of(ring), with(new Motif(0, 100, 45, 80, 45, false)));
+        assertThat(turned.box(turned.motifs().get(0)).getWidth())
+                .isCloseTo(straight.box(straight.motifs().get(0)).getWidth(), within(0.3));
+        assertThat(turned.motifs()).noneMatch(turned::isCutOff);
+    }
+
     @Test
     void aMotifOfADrawingThatIsNotThereIsLeftOut() throws IOException {
-        Wrap wrap = Wrap.of(List.of(drawing().extent()), with(new Motif(3, 100, 45, 60, 0, false)));
+        Wrap wrap =
+                Wrap.of(List.of(WrapArt.of(drawing())), with(new Motif(3, 100, 45, 60, 0, false)));
         assertThat(wrap.motifs()).allMatch(one -> one.drawing() == 0);
     }
 }

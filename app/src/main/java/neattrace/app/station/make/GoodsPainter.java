@@ -37,7 +37,11 @@ final class GoodsPainter {
                 ring(grip, MARK, false);
             } else if (grip.look() == Grip.Look.POSSIBLE) {
                 trace(grip, new Point(0, 0));
-                stroke(FAINT, 1.4, 3, 4);
+                g.setStroke(FAINT);
+                g.setLineWidth(1.4);
+                g.setLineDashes(3, 4);
+                g.stroke();
+                g.setLineDashes(null);
             }
         }
     }
