@@ -11,6 +11,8 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.util.ArrayList;
+import java.util.List;
 import neattrace.export.PlanPainter;
 import neattrace.press.Rgb;
 import neattrace.print.PrintPlan;
@@ -32,6 +34,7 @@ public final class CupPicture {
     private static final double RIM_MM = 4;
 
     private static final double MOST_PX_PER_MM = 8;
+    private static final double LEAST_PX_PER_MM = 0.75;
     private static final double MOST_WIDTH_PX = 2400;
 
     /** The handle: how far it stands off, how thick it is, both times the cup's diameter. */
@@ -45,19 +48,45 @@ public final class CupPicture {
     private final Cup cup;
     private final double heightMm;
     private final Rgb body;
-    private final double pxPerMm;
-    private final int width;
-    private final int height;
-    private final int[] argb;
+
+    /** The wrap on its cup, each half as large as the one before: small cups show the mean. */
+    private final List<Level> levels = new ArrayList<>();
+
+    /** The wrap in one size, packed colours. */
+    private record Level(double pxPerMm, int width, int height, int[] rgb) {
+
+        Level halved() {
+            int w = Math.max(1, width / 2);
+            int h = Math.max(1, height / 2);
+            int[] half = new int[w * h];
+            for (int y = 0; y < h; y++) {
+                for (int x = 0; x < w; x++) {
+                    int packed = 0;
+                    for (int shift = 0; shift <= 16; shift += 8) {
+                        int sum = 0;
+                        for (int k = 0; k < 4; k++) {
+                            int px = Math.min(width - 1, 2 * x + k % 2);
+                            int py = Math.min(height - 1, 2 * y + k / 2);
+                            sum += rgb[py * width + px] >> shift & 255;
+                        }
+                        packed |= (sum + 2) / 4 << shift;
+                    }
+                    half[y * w + x] = packed;
+                }
+            }
+            return new Level(pxPerMm / 2, w, h, half);
+        }
+    }
 
     private CupPicture(Cup cup, double heightMm, Rgb body, double pxPerMm, BufferedImage wrap) {
         this.cup = cup;
         this.heightMm = heightMm;
         this.body = body;
-        this.pxPerMm = pxPerMm;
-        this.width = wrap.getWidth();
-        this.height = wrap.getHeight();
-        this.argb = ((DataBufferInt) wrap.getRaster().getDataBuffer()).getData();
+        int[] rgb = ((DataBufferInt) wrap.getRaster().getDataBuffer()).getData();
+        levels.add(new Level(pxPerMm, wrap.getWidth(), wrap.getHeight(), rgb));
+        while (levels.get(levels.size() - 1).pxPerMm() > LEAST_PX_PER_MM) {
+            levels.add(levels.get(levels.size() - 1).halved());
+        }
     }
 
     /**
@@ -70,8 +99,10 @@ public final class CupPicture {
         double px = Math.min(MOST_PX_PER_MM, MOST_WIDTH_PX / wrap.widthMm());
         int width = Math.max(1, (int) Math.ceil(wrap.widthMm() * px));
         int height = Math.max(1, (int) Math.ceil(wrap.heightMm() * px));
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         Graphics2D graphics = image.createGraphics();
+        graphics.setColor(new Color(body.packed()));
+        graphics.fillRect(0, 0, width, height);
         new PlanPainter(wrap)
                 .paint(
                         graphics,
@@ -154,6 +185,7 @@ public final class CupPicture {
         int w = image.getWidth();
         int h = image.getHeight();
         int[] out = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        Level level = level(scale);
         int from = Math.max(0, (int) Math.ceil(w / 2.0 - r * scale));
         int to = Math.min(w, (int) Math.floor(w / 2.0 + r * scale));
         for (int x = from; x < to; x++) {
@@ -163,21 +195,30 @@ public final class CupPicture {
             }
             double turn = Math.asin(sine);
             double near = r * Math.cos(turn) * SIN;
-            double place = cup.inRound(middleMm + turn * r) * pxPerMm;
+            double place = cup.inRound(middleMm + turn * r) * level.pxPerMm();
             double light = 0.8 + 0.2 * Math.max(0, Math.cos(turn + 0.5));
             double top = h / 2.0 + scale * (topMm() + near);
             double foot = h / 2.0 + scale * (-topMm() + near);
             for (int y = Math.max(0, (int) top); y < Math.min(h, (int) Math.ceil(foot)); y++) {
                 double cover = Math.min(1, Math.min(y + 1 - top, foot - y));
                 double mm = ((y + 0.5 - h / 2.0) / scale - near) / COS + heightMm / 2;
-                int colour = lit(at(place, mm * pxPerMm), light);
+                int colour = lit(at(level, place, mm * level.pxPerMm()), light);
                 out[y * w + x] = over(colour, Math.max(0, cover), out[y * w + x]);
             }
         }
     }
 
-    /** The wrap's colour over the body's, between its pixels. */
-    private int at(double x, double y) {
+    /** The smallest that still has as many pixels as are seen. */
+    private Level level(double scale) {
+        Level best = levels.get(0);
+        for (Level one : levels) {
+            best = one.pxPerMm() >= scale ? one : best;
+        }
+        return best;
+    }
+
+    /** The wrap's colour between its pixels; beside it the body's. */
+    private int at(Level level, double x, double y) {
         double left = x - 0.5;
         double top = y - 0.5;
         int x0 = (int) Math.floor(left);
@@ -189,12 +230,11 @@ public final class CupPicture {
             double share =
                     (k % 2 == 0 ? 1 - (left - x0) : left - x0)
                             * (k / 2 == 0 ? 1 - (top - y0) : top - y0);
-            boolean on = px >= 0 && py >= 0 && px < width && py < height;
-            int c = on ? argb[py * width + px] : 0;
-            double alpha = (c >>> 24) / 255.0;
-            sum[0] += share * (alpha * (c >> 16 & 255) + (1 - alpha) * body.r());
-            sum[1] += share * (alpha * (c >> 8 & 255) + (1 - alpha) * body.g());
-            sum[2] += share * (alpha * (c & 255) + (1 - alpha) * body.b());
+            boolean on = px >= 0 && py >= 0 && px < level.width() && py < level.height();
+            int c = on ? level.rgb()[py * level.width() + px] : body.packed();
+            sum[0] += share * (c >> 16 & 255);
+            sum[1] += share * (c >> 8 & 255);
+            sum[2] += share * (c & 255);
         }
         return (int) Math.round(sum[0]) << 16
                 | (int) Math.round(sum[1]) << 8

@@ -17,6 +17,10 @@ import neattrace.goods.wrap.CupPicture;
 final class CupStrip {
 
     private static final double TITLE_PX = 22;
+
+    /** Below this there is no room for whole sentences. */
+    private static final double NARROW_PX = 205;
+
     private static final Color INK = Color.web("#17323F");
     private static final Color SEEN = Color.web("#1F7A6D");
 
@@ -94,10 +98,14 @@ final class CupStrip {
         g.setFont(Font.font("Lato", 12));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.BOTTOM);
-        double foot = top + height - 2;
-        g.fillText("A left-handed drinker sees", 0.5 * wide, foot);
-        g.fillText("Drag to turn it, or Left and Right", 1.5 * wide, foot);
-        g.fillText("A right-handed drinker sees", 2.5 * wide, foot);
+        boolean narrow = wide < NARROW_PX;
+        double scale = Math.min(wide / picture.acrossMm(), high / picture.downMm());
+        double foot =
+                Math.min(top + height, top + (high + scale * picture.downMm()) / 2 + TITLE_PX);
+        g.fillText(narrow ? "Left-handed" : "A left-handed drinker sees", 0.5 * wide, foot);
+        g.fillText(
+                narrow ? "Drag to turn" : "Drag to turn it, or Left and Right", 1.5 * wide, foot);
+        g.fillText(narrow ? "Right-handed" : "A right-handed drinker sees", 2.5 * wide, foot);
     }
 
     private Image image(double middleMm, int wide, int high) {

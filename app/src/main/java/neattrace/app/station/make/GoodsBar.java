@@ -8,14 +8,15 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import neattrace.goods.made.Act;
 import neattrace.goods.made.Grip;
 
 /** What can be done with what is in hand of finished goods, each with its key. */
-final class GoodsBar extends HBox {
+final class GoodsBar extends FlowPane {
 
     private static final Map<Act, String> KEYS =
             Map.of(
@@ -38,7 +39,7 @@ final class GoodsBar extends HBox {
      * @param whenAsked told what is to be done with what is in hand
      */
     GoodsBar(Consumer<Act> whenAsked) {
-        super(4);
+        super(4, 2);
         this.whenAsked = whenAsked;
         getStyleClass().add("view-bar");
         setId("goods-bar");
@@ -50,13 +51,27 @@ final class GoodsBar extends HBox {
         StackPane.setMargin(this, new Insets(0, 0, 12, 0));
     }
 
+    /** Keeps within a width, px, in several rows if need be. */
+    void fit(double width) {
+        double all = getInsets().getLeft() + getInsets().getRight();
+        for (Node button : getChildren()) {
+            all += button.prefWidth(-1) + getHgap();
+        }
+        setPrefWrapLength(Math.max(60, Math.min(all, width)));
+    }
+
     /** Buttons that are there as long as nothing is in hand. */
     void always(String title, String key, String id, Runnable action) {
         always.add(MakeBar.button(title, key, id, action));
     }
 
-    /** Shows what can be done. */
-    void show(Optional<Grip> inHand, Optional<String> adding, Runnable add) {
+    /**
+     * Shows what can be done.
+     *
+     * @param zooms whether what is shown can be seen at true size, which the first of the buttons
+     *     does that are always there
+     */
+    void show(Optional<Grip> inHand, Optional<String> adding, Runnable add, boolean zooms) {
         List<Button> buttons = new ArrayList<>();
         inHand.ifPresent(
                 grip ->
@@ -75,7 +90,7 @@ final class GoodsBar extends HBox {
                                                                 () -> whenAsked.accept(act)))));
         adding.ifPresent(label -> buttons.add(MakeBar.button(label, "Ins", "hand-add", add)));
         if (inHand.isEmpty()) {
-            buttons.addAll(always);
+            buttons.addAll(zooms ? always : always.subList(1, always.size()));
         }
         List<String> next = buttons.stream().map(Button::getAccessibleText).toList();
         if (!next.equals(shown)) {

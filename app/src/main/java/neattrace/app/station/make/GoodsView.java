@@ -97,6 +97,7 @@ final class GoodsView extends StackPane {
 
     @Override
     protected void layoutChildren() {
+        bar.fit(getWidth() - 24);
         super.layoutChildren();
         if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
             canvas.setWidth(getWidth());
@@ -211,7 +212,11 @@ final class GoodsView extends StackPane {
             cups.seen(g, layout);
             cups.paint(g);
         }
-        bar.show(hand.grip(), made.scene().adding().map(adding -> adding.label()), this::aim);
+        bar.show(
+                hand.grip(),
+                made.scene().adding().map(adding -> adding.label()),
+                this::aim,
+                !hasCup());
     }
 
     /** As large as it will be, or as there is room for. */
