@@ -38,7 +38,10 @@ final class CutFindings {
     private static final Kind WIDE =
             kind("stencil-ties-wide", Severity.LOOK, Cost.RUN, "%d stencils are mostly ties");
 
-    static final List<Kind> KINDS = List.of(LOOSE, FEW, WIDE, NARROW, LONG, TINY);
+    private static final Kind ADRIFT =
+            kind("stencil-tie-adrift", Severity.LOOK, Cost.PLACE, "%d ties by hand are nowhere");
+
+    static final List<Kind> KINDS = List.of(LOOSE, FEW, ADRIFT, WIDE, NARROW, LONG, TINY);
 
     /** Islands up to so many times the square of a tie's width are hardly worth their ties. */
     private static final double HARDLY = 1;
@@ -74,7 +77,30 @@ final class CutFindings {
             stencil.islands().forEach(one -> island(one, on));
             stencil.webs().forEach(one -> web(one, on));
         }
+        set.adrift().forEach(this::adrift);
         return found;
+    }
+
+    private void adrift(TieChoice choice) {
+        found.add(
+                Finding.of(
+                                ADRIFT,
+                                "A tie that was put by hand is nowhere" + wished.on(),
+                                "No tie can run near where it was put: the drawing has changed, or"
+                                        + " there is nothing to hold.",
+                                change(
+                                        "forget",
+                                        "Forget it",
+                                        wished,
+                                        recipe(
+                                                one -> {
+                                                    List<TieChoice> left =
+                                                            new ArrayList<>(one.ties());
+                                                    left.remove(choice);
+                                                    return one.withTies(left);
+                                                })))
+                        .at(new Place.Spot(choice.at(), wished.onPage(4)))
+                        .on(wished.keys()));
     }
 
     private Finding loose(CutStencil stencil, String on) {

@@ -167,6 +167,28 @@ class GoodsInspectionTest {
     }
 
     @Test
+    void aTieThatCanRunNowhereIsNotForgottenInSilence() throws IOException {
+        Job job = wanting(squares(5, 8), GoodsKind.CUT_STENCIL, GoodsInspectionTest::asScanned);
+        Job off = job.withGoods(job.goods().changed(1, one -> put(one, new Point(59, 38))));
+        Group adrift = look(off, "stencil-tie-adrift").orElseThrow();
+        assertThat(adrift.findings()).hasSize(1);
+        Job without = answered(off, adrift.findings().get(0), "forget");
+        assertThat(look(without, "stencil-tie-adrift")).isEmpty();
+        assertThat(without.goods().wanted().get(0).making().stencil().ties()).isEmpty();
+        Job on = job.withGoods(job.goods().changed(1, one -> put(one, new Point(10, 16))));
+        assertThat(look(on, "stencil-tie-adrift")).isEmpty();
+    }
+
+    private static WantedGoods put(WantedGoods goods, Point at) {
+        return goods.withMaking(
+                goods.making()
+                        .withStencil(
+                                goods.making()
+                                        .stencil()
+                                        .withTies(List.of(new TieChoice(at, true)))));
+    }
+
+    @Test
     void detailsOfTransferStencilsAreTakenOutOneByOneOrAllAtOnce() throws IOException {
         BufferedImage image = Pictures.plain(720, 480, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
         Graphics2D g = image.createGraphics();

@@ -15,10 +15,15 @@ import neattrace.goods.stencil.StencilSet;
 import neattrace.goods.stencil.Tie;
 import neattrace.job.WantedGoods;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.NoninvertibleTransformationException;
 
 /** Ties of cut stencils in hand: refused, moved, added, allowed again. */
 final class TieGrips implements Scene.Adding {
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private final StencilSet set;
     private final AffineTransformation onDrawing;
@@ -31,7 +36,7 @@ final class TieGrips implements Scene.Adding {
     static AffineTransformation inverse(AffineTransformation map) {
         try {
             return map.getInverse();
-        } catch (org.locationtech.jts.geom.util.NoninvertibleTransformationException e) {
+        } catch (NoninvertibleTransformationException e) {
             throw new IllegalArgumentException("a drawing has a size", e);
         }
     }
@@ -93,13 +98,7 @@ final class TieGrips implements Scene.Adding {
 
     /** The sheet that has something to cut there. */
     private int page(Point at) {
-        var spot =
-                set.sheets()
-                        .get(0)
-                        .stencil()
-                        .sheet()
-                        .getFactory()
-                        .createPoint(new Coordinate(at.x(), at.y()));
+        Geometry spot = FACTORY.createPoint(new Coordinate(at.x(), at.y()));
         for (int page = 0; page < set.sheets().size(); page++) {
             if (set.sheets().get(page).stencil().away().isWithinDistance(spot, 0.5)) {
                 return page;

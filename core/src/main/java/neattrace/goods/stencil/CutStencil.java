@@ -43,7 +43,7 @@ public record CutStencil(
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /** A tie put somewhere by hand goes where one can run, no farther off than this, mm. */
-    private static final double NEAR_MM = 8;
+    static final double NEAR_MM = 8;
 
     /** A tie that is not wanted keeps others off so far, times its width. */
     private static final double REFUSED = 1.2;

@@ -32,6 +32,14 @@ public record StencilFacts(StencilSet set, List<Remark> findings) {
             String on = set.sheets().size() == 1 ? "" : one.name() + ": ";
             findings(one.stencil(), set, on, findings);
         }
+        int adrift = set.adrift().size();
+        if (adrift > 0) {
+            findings.add(
+                    new Remark(
+                            "tie-adrift",
+                            (adrift == 1 ? "1 tie that was" : adrift + " ties that were")
+                                    + " put by hand can run nowhere near."));
+        }
         return new StencilFacts(set, findings);
     }
 

@@ -7,6 +7,7 @@ import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.goods.Goods;
 import neattrace.goods.making.StencilRecipe;
+import neattrace.goods.making.TieChoice;
 import neattrace.goods.page.PageRoom;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
@@ -81,6 +82,20 @@ public record StencilSet(
         } catch (NoninvertibleTransformationException e) {
             throw new IllegalStateException("a drawing on a sheet has a size", e);
         }
+    }
+
+    /** Ties that were put somewhere by hand and can run nowhere near. */
+    public List<TieChoice> adrift() {
+        return recipe.ties().stream().filter(TieChoice::wanted).filter(this::isAdrift).toList();
+    }
+
+    private boolean isAdrift(TieChoice choice) {
+        Coordinate place = new Coordinate(choice.at().x(), choice.at().y());
+        onSheet.transform(place, place);
+        Point at = new Point(place.x, place.y);
+        return sheets.stream()
+                .flatMap(one -> one.stencil().ties().stream())
+                .noneMatch(tie -> tie.byHand() && tie.middle().distance(at) <= CutStencil.NEAR_MM);
     }
 
     /** Whether several sheets must lie over one another. */

@@ -65,13 +65,13 @@ final class RoundJoin {
             if (det < 1e-9) {
                 return Optional.empty();
             }
-            Point by2 = new Point((yy * bx - xy * by) / det, (xx * by - xy * bx) / det);
+            Point shift = new Point((yy * bx - xy * by) / det, (xx * by - xy * bx) / det);
             double most = half / 2;
-            double length = by2.length();
+            double length = shift.length();
             if (length < 0.01) {
                 break;
             }
-            at = at.plus(length > most ? by2.times(most / length) : by2);
+            at = at.plus(length > most ? shift.times(most / length) : shift);
         }
         return unlike < LIKE_PX + LIKE * half ? Optional.of(at) : Optional.empty();
     }

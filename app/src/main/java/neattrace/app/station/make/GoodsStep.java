@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
@@ -36,9 +37,15 @@ final class GoodsStep implements Step {
     private final GoodsSentences sentences;
     private boolean here;
     private int chosen;
-    private Job madeOf;
+
+    /** What is being made, or was last; work on anything else stops. */
+    private volatile Asked asked;
+
     private MadeGoods made;
     private Finding pointed;
+
+    /** Goods of a job. */
+    private record Asked(Job job, WantedGoods wanted) {}
 
     GoodsStep(Bench bench, Runnable showAll) {
         this.bench = bench;
@@ -151,6 +158,7 @@ final class GoodsStep implements Step {
         if (wanted.isEmpty()) {
             seen(false);
             made = null;
+            asked = null;
             content.getChildren().setAll(offers());
             return;
         }
@@ -187,32 +195,39 @@ final class GoodsStep implements Step {
 
     /** Makes them beside the window's thread; only the newest counts. */
     private void make(Shown shown, WantedGoods wanted) {
-        Job job = shown.drawing().job();
-        if (made != null && made.wanted().equals(wanted) && job.equals(madeOf)) {
+        Asked next = new Asked(shown.drawing().job(), wanted);
+        if (next.equals(asked)) {
             return;
         }
-        madeOf = job;
-        CompletableFuture.supplyAsync(() -> made(shown, wanted))
+        asked = next;
+        CompletableFuture.supplyAsync(() -> made(shown, wanted, whileAsked(next)))
                 .whenComplete(
-                        (done, trouble) ->
-                                Platform.runLater(() -> took(job, wanted, done, trouble)));
+                        (done, trouble) -> Platform.runLater(() -> took(next, done, trouble)));
     }
 
-    private MadeGoods made(Shown shown, WantedGoods wanted) {
+    private Progress whileAsked(Asked what) {
+        return (step, share) -> {
+            if (asked != what) {
+                throw new CancellationException();
+            }
+        };
+    }
+
+    private MadeGoods made(Shown shown, WantedGoods wanted, Progress progress) {
         try {
             return MadeGoods.of(
                     bench.workspace().pipeline(),
                     shown.drawing(),
                     wanted,
                     bench.workspace().press(),
-                    Progress.SILENT);
+                    progress);
         } catch (PictureException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private void took(Job job, WantedGoods wanted, MadeGoods done, Throwable trouble) {
-        if (!job.equals(madeOf)) {
+    private void took(Asked what, MadeGoods done, Throwable trouble) {
+        if (asked != what) {
             return;
         }
         if (done == null) {
@@ -222,7 +237,9 @@ final class GoodsStep implements Step {
                     List.of(
                             plain
                                     ? "It cannot be made: " + cause.getMessage() + "."
-                                    : "The " + wanted.goods().words() + " could not be made."));
+                                    : "The "
+                                            + what.wanted().goods().words()
+                                            + " could not be made."));
             return;
         }
         made = done;
@@ -263,7 +280,12 @@ final class GoodsStep implements Step {
                 .write(
                         "Wrote " + target.getFileName() + ".",
                         target,
-                        () -> pages(target, as, made(shown, wanted), wanted.goods().sizing().ppi()),
+                        () ->
+                                pages(
+                                        target,
+                                        as,
+                                        made(shown, wanted, Progress.SILENT),
+                                        wanted.goods().sizing().ppi()),
                         bench::refresh);
     }
 

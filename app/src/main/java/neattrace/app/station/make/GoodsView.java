@@ -15,8 +15,6 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
 import neattrace.finding.Finding;
@@ -33,14 +31,13 @@ import neattrace.job.WantedGoods;
 final class GoodsView extends StackPane {
 
     private static final double CUPS = 0.52;
-    private static final double NEAR_PX = 9;
-    private static final double CLICK_PX = 4;
     private static final double MOST_ZOOM = 40;
     private static final double TURN_MM = 6;
 
     private final Canvas canvas = new Canvas();
     private final ReadOnlyDoubleWrapper scale = new ReadOnlyDoubleWrapper();
     private final GoodsHand hand;
+    private final GoodsMouse mouse;
     private final GoodsBar bar = new GoodsBar(act -> act(act, false));
     private final BooleanProperty unseen = new SimpleBooleanProperty(true);
     private final CupStrip cups = new CupStrip();
@@ -53,10 +50,6 @@ final class GoodsView extends StackPane {
     private double zoom = 1;
     private Point pan = new Point(0, 0);
     private Finding finding;
-    private int near = -1;
-    private Point pressedAt;
-    private boolean turning;
-    private boolean panning;
 
     /**
      * A view.
@@ -70,6 +63,7 @@ final class GoodsView extends StackPane {
             Consumer<String> tell,
             Runnable showAll) {
         hand = new GoodsHand(whenChanged, tell, this::draw);
+        mouse = new GoodsMouse(this, hand, cups);
         bar.always("True size", "T", "goods-true-size", this::turnTrueSize);
         bar.always("All goods side by side", "Y", "goods-all", showAll);
         getStyleClass().add("goods-view");
@@ -80,11 +74,6 @@ final class GoodsView extends StackPane {
         waiting.visibleProperty().bind(unseen);
         getChildren().addAll(canvas, waiting, bar);
         setFocusTraversable(true);
-        setOnMousePressed(this::pressed);
-        setOnMouseDragged(this::dragged);
-        setOnMouseReleased(this::released);
-        setOnMouseMoved(this::moved);
-        setOnScroll(this::scrolled);
         addEventHandler(
                 KeyEvent.KEY_PRESSED,
                 event -> {
@@ -118,7 +107,7 @@ final class GoodsView extends StackPane {
                         && made.wanted().id() == goods.wanted().id()
                         && made.wanted().goods().kind() == goods.wanted().goods().kind();
         made = goods;
-        near = -1;
+        mouse.forget();
         pages = new PagesPicture(goods.scene().pages());
         hand.show(goods.scene(), same);
         boolean leftHanded = goods.wanted().making().wrap().leftHanded();
@@ -139,7 +128,8 @@ final class GoodsView extends StackPane {
         draw();
     }
 
-    private boolean hasCup() {
+    /** Whether a cup stands beneath what is laid flat. */
+    boolean hasCup() {
         return made != null && made.scene().cup().isPresent();
     }
 
@@ -186,7 +176,8 @@ final class GoodsView extends StackPane {
                                         }));
     }
 
-    private void draw() {
+    /** Draws what has changed over the pages. */
+    void draw() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         if (made == null) {
@@ -200,6 +191,7 @@ final class GoodsView extends StackPane {
         }
         GoodsPainter painter = new GoodsPainter(g, layout);
         painter.marks(hand.grips());
+        int near = mouse.near();
         if (near >= 0 && near < hand.grips().size() && near != hand.chosen()) {
             painter.near(hand.grips().get(near));
         }
@@ -217,6 +209,29 @@ final class GoodsView extends StackPane {
                 made.scene().adding().map(adding -> adding.label()),
                 this::aim,
                 !hasCup());
+    }
+
+    /** Where pages lie now. */
+    PagesLayout lying() {
+        return layout;
+    }
+
+    /** Whether there is nothing to take. */
+    boolean isEmpty() {
+        return made == null;
+    }
+
+    /** Moves the pages, if they are larger than there is room for. */
+    void panBy(Point px) {
+        if (zoom > 1) {
+            pan = pan.plus(px);
+            look();
+        }
+    }
+
+    /** Shows the pages so many times as large about a place of the view. */
+    void zoomBy(double times, double x, double y) {
+        zoomTo(zoom * times, x, y);
     }
 
     /** As large as it will be, or as there is room for. */
@@ -242,110 +257,6 @@ final class GoodsView extends StackPane {
             pan = new Point(0, 0);
         }
         look();
-    }
-
-    private int gripAt(double x, double y) {
-        int best = -1;
-        double least = NEAR_PX;
-        Point at = new Point(x, y);
-        for (int i = 0; i < hand.grips().size(); i++) {
-            Grip grip = hand.grips().get(i);
-            double away = GripDistance.px(grip, layout, at);
-            // What lies within several is the smallest of them, which comes later.
-            if (away < least || away == 0 && least == 0) {
-                least = away;
-                best = i;
-            }
-        }
-        return best;
-    }
-
-    private void pressed(MouseEvent event) {
-        requestFocus();
-        event.consume();
-        pressedAt = new Point(event.getX(), event.getY());
-        turning = false;
-        panning = false;
-        if (made == null) {
-            return;
-        }
-        if (hasCup() && cups.holds(event.getX(), event.getY())) {
-            turning = true;
-            return;
-        }
-        if (hand.cross().isPresent()) {
-            int page = layout.pageAt(event.getX(), event.getY());
-            if (page >= 0) {
-                hand.aimAt(page, layout.place(page, event.getX(), event.getY()));
-                hand.add();
-            }
-            return;
-        }
-        int under = gripAt(event.getX(), event.getY());
-        if (under >= 0) {
-            if (under != hand.chosen()) {
-                hand.choose(under);
-            } else if (event.getClickCount() == 2) {
-                act(Act.SWITCH, false);
-                return;
-            }
-            hand.hold(layout.place(hand.grips().get(under).page(), event.getX(), event.getY()));
-        } else {
-            panning = true;
-        }
-    }
-
-    private void dragged(MouseEvent event) {
-        Point at = new Point(event.getX(), event.getY());
-        if (turning) {
-            cups.turn((pressedAt.x() - at.x()) * cups.mmPerPx());
-            pressedAt = at;
-            draw();
-        } else if (panning && zoom > 1) {
-            pan = pan.plus(at.minus(pressedAt));
-            pressedAt = at;
-            look();
-        } else if (!panning && at.distance(pressedAt) > CLICK_PX) {
-            hand.grip().ifPresent(grip -> hand.drag(layout.place(grip.page(), at.x(), at.y())));
-        }
-    }
-
-    private void released(MouseEvent event) {
-        if (panning && pressedAt.distance(new Point(event.getX(), event.getY())) < CLICK_PX) {
-            hand.layDown();
-        }
-        hand.letGo();
-        panning = false;
-        turning = false;
-    }
-
-    private void moved(MouseEvent event) {
-        if (hand.cross().isPresent()) {
-            int page = layout.pageAt(event.getX(), event.getY());
-            if (page >= 0) {
-                hand.aimAt(page, layout.place(page, event.getX(), event.getY()));
-            }
-            return;
-        }
-        int under = gripAt(event.getX(), event.getY());
-        if (under != near) {
-            near = under;
-            hand.tell(under);
-            draw();
-        }
-    }
-
-    private void scrolled(ScrollEvent event) {
-        double turns = Math.signum(event.getDeltaY());
-        event.consume();
-        if (turns == 0 || made == null) {
-            return;
-        }
-        if (hasCup()) {
-            act(turns > 0 ? Act.LARGER : Act.SMALLER, event.isShiftDown());
-        } else {
-            zoomTo(zoom * Math.pow(1.25, turns), event.getX(), event.getY());
-        }
     }
 
     private void act(Act act, boolean fine) {
