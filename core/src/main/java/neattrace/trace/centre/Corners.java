@@ -1,6 +1,5 @@
 package neattrace.trace.centre;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
@@ -47,10 +46,10 @@ final class Corners {
         Point out = strand.at(Math.min(n - 1, after + reach)).minus(strand.at(after)).unit();
         double cross = in.cross(out);
         double turn = Math.abs(Math.atan2(cross, in.dot(out)));
-        if (turn < CORNER || Math.abs(cross) < 0.2) {
+        if (turn < CORNER || roundJoin(strand, before, after, in, out, probe)) {
             return;
         }
-        if (roundJoin(strand, before, after, in, out, probe)) {
+        if (Math.abs(cross) < 0.2) {
             return;
         }
         double along = strand.at(after).minus(strand.at(before)).cross(out) / cross;
@@ -79,11 +78,11 @@ final class Corners {
             Strand strand, int before, int after, Point in, Point out, Probe probe) {
         double half = (strand.width[before] + strand.width[after]) / 4;
         Point start = strand.at((before + after) / 2);
-        Optional<Point> found = RoundJoin.of(probe, start, in, out, half);
+        Optional<RoundJoin> found = RoundJoin.of(probe, start, in, out, half);
         if (found.isEmpty()) {
             return false;
         }
-        Point corner = found.get();
+        Point corner = found.get().centre();
         double far =
                 Math.max(corner.distance(strand.at(before)), corner.distance(strand.at(after)));
         boolean ahead =
@@ -98,16 +97,14 @@ final class Corners {
         if (!goesOn) {
             return false;
         }
-        List<Point> way = new ArrayList<>(RoundJoin.side(strand.at(before), in, corner));
-        List<Point> back = RoundJoin.side(strand.at(after), out.times(-1), corner);
-        for (int k = back.size() - 2; k >= 0; k--) {
-            way.add(back.get(k));
-        }
+        List<Point> way = found.get().way(strand.at(before), in, out, strand.at(after));
         if (!probe.isInk(way)) {
             return false;
         }
         lay(strand, before, after, way);
-        sharpen(strand, before, after, corner);
+        if (found.get().radius() == 0) {
+            sharpen(strand, before, after, corner);
+        }
         return true;
     }
 

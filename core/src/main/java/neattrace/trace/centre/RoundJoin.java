@@ -6,15 +6,18 @@ import java.util.Optional;
 import neattrace.geom.Point;
 
 /**
- * The corner that a round pen turned at: on the outer side its edge is an arc of the pen's own
- * radius about the corner, whichever way the sides bend before they come there. Found as the place
- * from which the edge lies a radius away all round that arc (Gauss-Newton on a circle of known
- * radius).
+ * How a round pen turned: on the outer side its edge is an arc about the place it turned at,
+ * whichever way the sides bend before they come there. The arc has the pen's own radius if it
+ * turned at one place, and a larger one if it ran round. Found as the circle that lies along the
+ * edge all round that arc (Gauss-Newton, rays from the centre).
+ *
+ * @param centre it turned about, px
+ * @param radius of its middle's way round; 0 for a sharp corner
  */
-final class RoundJoin {
+record RoundJoin(Point centre, double radius) {
 
     private static final int RAYS = 13;
-    private static final int STEPS = 12;
+    private static final int STEPS = 14;
 
     /** The ends of the arc run into the sides; so much of it is looked at. */
     private static final double SHARE = 0.8;
@@ -24,7 +27,8 @@ final class RoundJoin {
 
     private static final double LIKE = 0.015;
 
-    private RoundJoin() {}
+    /** Wider bends are no corners, times the pen's radius. */
+    private static final double WIDEST = 1.2;
 
     /**
      * Looks for it.
@@ -33,52 +37,152 @@ final class RoundJoin {
      * @param in direction of the side before the corner
      * @param out direction of the side after it
      * @param half the pen's radius, px
-     * @return empty if the edge is none of a round pen that turned at one place
+     * @return empty if the edge is no arc about one place
      */
-    static Optional<Point> of(Probe probe, Point start, Point in, Point out, double half) {
-        boolean clockwise = in.cross(out) > 0;
-        double from = Math.atan2(clockwise ? -in.x() : in.x(), clockwise ? in.y() : -in.y());
-        double turn = Math.atan2(in.cross(out), in.dot(out));
-        Point at = start;
-        double unlike = Double.MAX_VALUE;
-        for (int step = 0; step < STEPS; step++) {
-            double xx = 0;
-            double xy = 0;
-            double yy = 0;
-            double bx = 0;
-            double by = 0;
-            double sum = 0;
-            for (int k = 0; k < RAYS; k++) {
-                double share = 0.5 + SHARE * ((double) k / (RAYS - 1) - 0.5);
-                double angle = from + share * turn;
-                Point way = new Point(Math.cos(angle), Math.sin(angle));
-                double over = probe.edge(at, way, 3 * half + 3) - half;
-                xx += way.x() * way.x();
-                xy += way.x() * way.y();
-                yy += way.y() * way.y();
-                bx += way.x() * over;
-                by += way.y() * over;
-                sum += over * over;
-            }
-            unlike = Math.sqrt(sum / RAYS);
-            double det = xx * yy - xy * xy;
-            if (det < 1e-9) {
-                return Optional.empty();
-            }
-            Point shift = new Point((yy * bx - xy * by) / det, (xx * by - xy * bx) / det);
-            double most = half / 2;
-            double length = shift.length();
-            if (length < 0.01) {
-                break;
-            }
-            at = at.plus(length > most ? shift.times(most / length) : shift);
+    static Optional<RoundJoin> of(Probe probe, Point start, Point in, Point out, double half) {
+        double limit = LIKE_PX + LIKE * half;
+        Fit sharp = new Fit(probe, in, out, half, false).from(start);
+        if (sharp.unlike < limit) {
+            return Optional.of(new RoundJoin(sharp.at, 0));
         }
-        return unlike < LIKE_PX + LIKE * half ? Optional.of(at) : Optional.empty();
+        Fit round = new Fit(probe, in, out, half, true).from(start);
+        double radius = round.reach - half;
+        return round.unlike < limit && radius > 0 && radius < WIDEST * half
+                ? Optional.of(new RoundJoin(round.at, radius))
+                : Optional.empty();
     }
 
-    /** From a place on along a direction, bending evenly, to a corner. */
-    static List<Point> side(Point from, Point along, Point corner) {
-        double length = from.distance(corner);
+    /** A circle along an edge while it is being found. */
+    private static final class Fit {
+
+        private final Probe probe;
+        private final double from;
+        private final double turn;
+        private final double half;
+        private final boolean grows;
+        private Point at;
+        private double reach;
+        private double unlike = Double.MAX_VALUE;
+
+        /**
+         * A circle.
+         *
+         * @param grows whether its radius is to be found, too
+         */
+        Fit(Probe probe, Point in, Point out, double half, boolean grows) {
+            this.probe = probe;
+            boolean clockwise = in.cross(out) > 0;
+            from = Math.atan2(clockwise ? -in.x() : in.x(), clockwise ? in.y() : -in.y());
+            turn = Math.atan2(in.cross(out), in.dot(out));
+            this.half = half;
+            this.grows = grows;
+            this.reach = half;
+        }
+
+        Fit from(Point start) {
+            at = start;
+            for (int step = 0; step < STEPS; step++) {
+                double[][] a = new double[3][4];
+                double sum = 0;
+                for (int k = 0; k < RAYS; k++) {
+                    double angle = from + turn * (0.5 + SHARE * ((double) k / (RAYS - 1) - 0.5));
+                    double[] row = {Math.cos(angle), Math.sin(angle), 1};
+                    double edge = probe.edge(at, new Point(row[0], row[1]), 4 * half + 3);
+                    double over = edge - reach;
+                    sum += over * over;
+                    for (int i = 0; i < 3; i++) {
+                        for (int j = 0; j < 3; j++) {
+                            a[i][j] += row[i] * row[j];
+                        }
+                        a[i][3] += row[i] * over;
+                    }
+                }
+                unlike = Math.sqrt(sum / RAYS);
+                double[] by = grows ? solved(a) : flat(a);
+                if (by == null) {
+                    unlike = Double.MAX_VALUE;
+                    return this;
+                }
+                double length = Math.hypot(by[0], by[1]);
+                if (length < 0.01) {
+                    break;
+                }
+                double share = Math.min(1, half / 2 / length);
+                at = at.plus(new Point(by[0], by[1]).times(share));
+                reach = Math.max(half / 2, Math.min(4 * half, reach + share * by[2]));
+            }
+            return this;
+        }
+
+        /** The first two unknowns alone; null if they are not told apart. */
+        private static double[] flat(double[][] a) {
+            double det = a[0][0] * a[1][1] - a[0][1] * a[1][0];
+            return det < 1e-9
+                    ? null
+                    : new double[] {
+                        (a[1][1] * a[0][3] - a[0][1] * a[1][3]) / det,
+                        (a[0][0] * a[1][3] - a[1][0] * a[0][3]) / det,
+                        0
+                    };
+        }
+
+        /** All three by elimination; null if they are not told apart. */
+        private static double[] solved(double[][] a) {
+            for (int i = 0; i < 3; i++) {
+                if (Math.abs(a[i][i]) < 1e-6) {
+                    return null;
+                }
+                for (int r = i + 1; r < 3; r++) {
+                    double factor = a[r][i] / a[i][i];
+                    for (int j = i; j < 4; j++) {
+                        a[r][j] -= factor * a[i][j];
+                    }
+                }
+            }
+            double[] found = new double[3];
+            for (int i = 2; i >= 0; i--) {
+                double sum = a[i][3];
+                for (int j = i + 1; j < 3; j++) {
+                    sum -= a[i][j] * found[j];
+                }
+                found[i] = sum / a[i][i];
+            }
+            return found;
+        }
+    }
+
+    /**
+     * The way round it, from one side to the other.
+     *
+     * @param before last known place of the first side, which runs on as {@code in}
+     * @param after first known place of the other side, which runs on as {@code out}
+     */
+    List<Point> way(Point before, Point in, Point out, Point after) {
+        double sign = in.cross(out) > 0 ? 1 : -1;
+        Point first = centre.plus(new Point(in.y(), -in.x()).times(sign * radius));
+        Point last = centre.plus(new Point(out.y(), -out.x()).times(sign * radius));
+        List<Point> way = new ArrayList<>(side(before, in, first));
+        double turn = Math.atan2(in.cross(out), in.dot(out));
+        int steps = (int) Math.ceil(Math.abs(turn) * radius);
+        for (int k = 1; k < steps; k++) {
+            double angle = turn * k / steps;
+            Point arm = first.minus(centre);
+            way.add(
+                    centre.plus(
+                            new Point(
+                                    arm.x() * Math.cos(angle) - arm.y() * Math.sin(angle),
+                                    arm.x() * Math.sin(angle) + arm.y() * Math.cos(angle))));
+        }
+        List<Point> back = side(after, out.times(-1), last);
+        for (int k = back.size() - (radius > 0 ? 1 : 2); k >= 0; k--) {
+            way.add(back.get(k));
+        }
+        return way;
+    }
+
+    /** From a place on along a direction, bending evenly, to another. */
+    private static List<Point> side(Point from, Point along, Point to) {
+        double length = from.distance(to);
         Point control = from.plus(along.times(length / 2));
         List<Point> way = new ArrayList<>();
         int steps = (int) Math.max(2, Math.ceil(length));
@@ -87,7 +191,7 @@ final class RoundJoin {
             way.add(
                     from.times((1 - t) * (1 - t))
                             .plus(control.times(2 * t * (1 - t)))
-                            .plus(corner.times(t * t)));
+                            .plus(to.times(t * t)));
         }
         return way;
     }
