@@ -96,7 +96,7 @@ final class MakeShirtCommand implements Callable<Integer> {
         Pipeline pipeline = new Pipeline();
         Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);
         Drawing made = GoodsDrawing.of(pipeline, drawing, wanted, reporter.progress()).drawing();
-        ClothPrint print = ClothPrint.of(made, wanted, reporter.progress());
+        ClothPrint print = ClothPrint.of(pipeline, made, wanted, reporter.progress());
         PrintPlan plan = ClothPlan.of(print, press);
         write(plan, job, wanted);
         ClothFacts facts =

@@ -9,6 +9,7 @@ import neattrace.goods.page.PageAreas;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.GoodsDrawing;
+import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Rgb;
 import neattrace.print.lettering.Lettering;
 import neattrace.stage.Progress;
@@ -45,7 +46,8 @@ public record ClothPrint(
      *
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
-    public static ClothPrint of(Drawing drawing, WantedGoods wanted, Progress progress) {
+    public static ClothPrint of(
+            Pipeline pipeline, Drawing drawing, WantedGoods wanted, Progress progress) {
         ClothRecipe recipe = wanted.making().cloth();
         double step = ClothPlaces.step(recipe.size(), recipe.place());
         double factor = step * GoodsDrawing.fit(drawing, wanted).factor();
@@ -54,7 +56,7 @@ public record ClothPrint(
         if (!recipe.signature().isEmpty()) {
             double size = recipe.signatureMm() / X_HEIGHT / factor;
             double wide = Lettering.widthMm(recipe.signature(), Lettering.Face.PLAIN, size);
-            quiet = QuietPlaces.of(PageAreas.of(drawing, progress), wide * 1.1, size);
+            quiet = QuietPlaces.of(PageAreas.of(pipeline, drawing, progress), wide * 1.1, size);
             Optional<Point> first = quiet.stream().findFirst();
             Optional<Point> at = recipe.signatureAt().or(() -> first);
             signature = at.map(place -> letters(recipe.signature(), size, place));

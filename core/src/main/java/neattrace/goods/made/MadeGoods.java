@@ -168,7 +168,7 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
             WantedGoods wanted,
             PressProfile press,
             Progress progress) {
-        ClothPrint print = ClothPrint.of(drawing, wanted, progress);
+        ClothPrint print = ClothPrint.of(pipeline, drawing, wanted, progress);
         PrintPlan plan = ClothPlan.of(print, press);
         Garment garment = Garment.of(print, plan, press);
         ClothGrips grips = new ClothGrips(print, garment);

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import neattrace.flat.LineLayer;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.goods.cut.PrintedShape;
@@ -55,8 +54,7 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
 
     /** What is read of a drawing. */
     private record Reads(
-            Same<List<Outline>> black,
-            Same<List<LineLayer>> coloured,
+            Same<List<Outline>> lines,
             Same<AreaMap> areas,
             Same<List<MultiPolygon>> outlines,
             Map<Integer, Integer> swatchOf,
@@ -66,8 +64,7 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
 
         static Reads of(Drawing drawing) {
             return new Reads(
-                    Same.of(drawing.traced().blackLines()),
-                    Same.of(drawing.traced().colouredLines()),
+                    Same.of(drawing.lines()),
                     Same.of(drawing.areas()),
                     Same.of(drawing.areaOutlines()),
                     drawing.attachment().swatchOf(),
@@ -77,9 +74,7 @@ public record PageAreas(Geometry ink, List<PageArea> areas, List<Polygon> outsid
         }
 
         Geometry ink() {
-            List<Outline> lines = new ArrayList<>(black.value());
-            coloured.value().forEach(layer -> lines.addAll(layer.shapes()));
-            return PrintedShape.of(lines, List.of(), false);
+            return PrintedShape.of(lines.value(), List.of(), false);
         }
     }
 

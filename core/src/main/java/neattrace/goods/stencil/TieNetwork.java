@@ -15,9 +15,9 @@ import neattrace.geom.Point;
 final class TieNetwork {
 
     /** How often ties are laid anew; for each island, and at most. */
-    private static final int TRIES = 40;
+    private static final int TRIES = 24;
 
-    private static final int MOST_TRIES = 6000;
+    private static final int MOST_TRIES = 24;
 
     /** Neighbours whose ties are laid anew together. */
     private static final int TOGETHER = 5;

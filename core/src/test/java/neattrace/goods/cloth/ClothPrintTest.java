@@ -40,7 +40,7 @@ class ClothPrintTest {
     }
 
     private static ClothPrint print(WantedGoods wanted) throws IOException {
-        return ClothPrint.of(drawing(), wanted, Progress.SILENT);
+        return ClothPrint.of(new Pipeline(), drawing(), wanted, Progress.SILENT);
     }
 
     private static List<String> told(ClothPrint print) {

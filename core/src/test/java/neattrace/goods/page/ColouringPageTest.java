@@ -29,6 +29,7 @@ import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
 import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
 import neattrace.goods.making.PageMend;
 import neattrace.goods.making.PageRecipe;
 import neattrace.goods.making.PageRecipe.Tint;
@@ -450,5 +451,16 @@ class ColouringPageTest {
         return findings.groups().stream()
                 .filter(one -> one.kind().key().equals("area-too-small"))
                 .findFirst();
+    }
+
+    @Test
+    void areasAreNotLookedAtAgainWhenOnlyGoodsChange() throws IOException {
+        Pipeline pipeline = new Pipeline();
+        Job job = Jobs.coloured();
+        Job other = job.withGoods(job.goods().with(UsualGoods.of(GoodsKind.MUG)));
+        PageAreas areas =
+                PageAreas.of(pipeline, pipeline.run(job, Progress.SILENT), Progress.SILENT);
+        assertThat(PageAreas.of(pipeline, pipeline.run(other, Progress.SILENT), Progress.SILENT))
+                .isSameAs(areas);
     }
 }
