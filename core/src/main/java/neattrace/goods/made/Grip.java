@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import neattrace.geom.Point;
 import neattrace.job.WantedGoods;
 
@@ -20,6 +21,8 @@ import neattrace.job.WantedGoods;
  * @param look how it is shown while no hand is near
  * @param acts what can be done with it, each with what it is called
  * @param move moves it; empty if it stays where it is
+ * @param preview what would change if it were switched, as rings in mm on its page; takes
+ *     milliseconds, so that it is asked for only of what is in hand
  */
 public record Grip(
         int page,
@@ -29,7 +32,8 @@ public record Grip(
         String words,
         Look look,
         Map<Act, Named> acts,
-        Optional<Move> move) {
+        Optional<Move> move,
+        Supplier<List<List<Point>>> preview) {
 
     /** How it is shown while no hand is near. */
     public enum Look {
@@ -62,22 +66,27 @@ public record Grip(
     }
 
     static Grip of(int page, Point at, List<Point> outline, boolean closed, String words) {
-        return new Grip(page, at, outline, closed, words, Look.PLAIN, Map.of(), Optional.empty());
+        return new Grip(
+                page, at, outline, closed, words, Look.PLAIN, Map.of(), Optional.empty(), List::of);
     }
 
     Grip looking(Look value) {
-        return new Grip(page, at, outline, closed, words, value, acts, move);
+        return new Grip(page, at, outline, closed, words, value, acts, move, preview);
     }
 
     Grip with(Act act, String label, Change change) {
         Map<Act, Named> more = new EnumMap<>(Act.class);
         more.putAll(acts);
         more.put(act, new Named(label, change));
-        return new Grip(page, at, outline, closed, words, look, more, move);
+        return new Grip(page, at, outline, closed, words, look, more, move, preview);
     }
 
     Grip moving(Move how) {
-        return new Grip(page, at, outline, closed, words, look, acts, Optional.of(how));
+        return new Grip(page, at, outline, closed, words, look, acts, Optional.of(how), preview);
+    }
+
+    Grip previewing(Supplier<List<List<Point>>> what) {
+        return new Grip(page, at, outline, closed, words, look, acts, move, what);
     }
 
     /** What can be done with it. */

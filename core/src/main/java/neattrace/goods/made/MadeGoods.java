@@ -98,7 +98,8 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
                 wanted,
                 List.of(plan),
                 PageFacts.of(page).lines(),
-                Scene.of(List.of(seen(wanted, plan, page.room().onPage(drawing.extent())))));
+                Scene.of(List.of(seen(wanted, plan, page.onPage())))
+                        .with(new AreaGrips(page).grips()));
     }
 
     private static MadeGoods stencils(

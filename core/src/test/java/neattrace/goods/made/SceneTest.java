@@ -226,6 +226,37 @@ class SceneTest {
         assertThat(there.scene().pages().get(0).plan().widthMm()).isGreaterThan(500);
     }
 
+    /** On a page so small that the inner ring takes no pencil. */
+    @Test
+    void anAreaTooSmallForAPencilIsMadeLargeEnoughAndBack() throws IOException {
+        WantedGoods usual = made(Jobs.plain(), GoodsKind.COLOURING_PAGE).wanted();
+        WantedGoods tiny =
+                usual.withGoods(
+                        usual.goods()
+                                .withSizing(
+                                        usual.goods().sizing().withWidthMm(20).withHeightMm(20)));
+        MadeGoods made = made(Jobs.plain(), tiny);
+        Grip small = made.scene().grips().get(0);
+        assertThat(small.words()).startsWith("Too small");
+        assertThat(small.preview().get()).isNotEmpty();
+        WantedGoods mended = done(made, small, Act.SWITCH);
+        assertThat(mended.making().page().mends()).hasSize(1);
+        MadeGoods next = made(Jobs.plain(), mended);
+        assertThat(next.scene().grips())
+                .filteredOn(one -> one.look() == Grip.Look.MARKED)
+                .hasSizeLessThan(
+                        (int)
+                                made.scene().grips().stream()
+                                        .filter(one -> one.look() == Grip.Look.MARKED)
+                                        .count());
+        Grip back =
+                next.scene().grips().stream()
+                        .filter(one -> one.look() == Grip.Look.POSSIBLE)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(done(next, back, Act.REMOVE).making().page().mends()).isEmpty();
+    }
+
     @Test
     void everyPlaceOfTheDrawingIsKnownOnItsPages() throws IOException {
         for (GoodsKind kind : GoodsKind.values()) {

@@ -67,8 +67,14 @@ final class GoodsPainter {
         stroke(MARK, 1.6);
     }
 
-    /** What is in hand, where it is right now. */
+    /** What is in hand, where it is right now, and what would change if it were switched. */
     void inHand(Grip grip, Point draft) {
+        for (List<Point> ring : grip.preview().get()) {
+            trace(grip.page(), ring, true, draft);
+            g.setFill(HALO);
+            g.fill();
+            stroke(MARK, 1.4);
+        }
         trace(grip, draft);
         stroke(SIGNAL, 2.2);
         Point at = layout.seen(grip.page(), grip.at().plus(draft));
@@ -114,10 +120,14 @@ final class GoodsPainter {
     }
 
     private void trace(Grip grip, Point by) {
+        trace(grip.page(), grip.outline(), grip.closed(), by);
+    }
+
+    private void trace(int page, List<Point> outline, boolean closed, Point by) {
         g.beginPath();
         boolean first = true;
-        for (Point one : grip.outline()) {
-            Point at = layout.seen(grip.page(), one.plus(by));
+        for (Point one : outline) {
+            Point at = layout.seen(page, one.plus(by));
             if (first) {
                 g.moveTo(at.x(), at.y());
             } else {
@@ -125,7 +135,7 @@ final class GoodsPainter {
             }
             first = false;
         }
-        if (grip.closed()) {
+        if (closed) {
             g.closePath();
         }
     }
