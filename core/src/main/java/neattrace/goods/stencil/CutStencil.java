@@ -2,7 +2,9 @@ package neattrace.goods.stencil;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import neattrace.geom.Point;
@@ -53,6 +55,9 @@ public record CutStencil(
 
     /** Ties that could be, at most for each island: the shortest. */
     private static final int MOST_PER_ISLAND = 40;
+
+    /** And at least for every two neighbours. */
+    private static final int LEAST_BETWEEN = 6;
 
     /** What is thinner than a pixel comes apart on a raster; it is no larger than this, mm2. */
     private static final double BROKEN_MM2 = 0.3;
@@ -158,6 +163,7 @@ public record CutStencil(
     private static List<Crossing> few(
             List<Crossing> crossings, int pieces, double tieMm, List<Point> refused) {
         int[] taken = new int[pieces];
+        Map<Long, Integer> between = new HashMap<>();
         List<Crossing> few = new ArrayList<>();
         for (Crossing one : crossings) {
             boolean out =
@@ -168,7 +174,9 @@ public record CutStencil(
             boolean more =
                     one.one() > 0 && taken[one.one()] < MOST_PER_ISLAND
                             || one.other() > 0 && taken[one.other()] < MOST_PER_ISLAND;
-            if (more) {
+            // However many shorter ones there are elsewhere, every two neighbours can be tied.
+            int pair = between.merge((long) one.one() * pieces + one.other(), 1, Integer::sum);
+            if (more || pair <= LEAST_BETWEEN) {
                 taken[one.one()]++;
                 taken[one.other()]++;
                 few.add(one);

@@ -90,6 +90,25 @@ class CutStencilTest {
         assertThat(stencil.tieMm2()).isCloseTo(kept, within(0.3));
     }
 
+    /**
+     * All that is shorter than the way out to the sheet are rings within: it must be held all the
+     * same.
+     */
+    @Test
+    void whatHoldsManyIslandsIsItselfHeld() {
+        Geometry ink = box(5, 5, 90, 90).difference(box(13, 13, 74, 74));
+        for (int k = 0; k < 4; k++) {
+            double x = 20 + k % 2 * 32;
+            double y = 20 + k / 2 * 32;
+            ink = ink.union(box(x, y, 28, 28).difference(box(x + 6, y + 6, 16, 16)));
+        }
+        CutStencil stencil = cut(ink);
+        assertThat(stencil.islands()).hasSize(5);
+        assertThat(pieces(stencil)).isEqualTo(1);
+        assertThat(stencil.isOnePiece()).isTrue();
+        assertThat(stencil.islands()).allMatch(one -> one.ties() >= 2);
+    }
+
     @Test
     void tiesRunWhereItIsNarrow() {
         // A ring that is 2 mm wide at the left and right, 8 mm above and below.
