@@ -1,5 +1,7 @@
 package neattrace.finding;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -9,9 +11,6 @@ import neattrace.geom.Point;
 
 /** Writes findings for other programs: docs/findings.md. */
 public final class FindingsJson {
-
-    /** Lengths are told to a thousandth of a millimetre. */
-    private static final double DIGITS = 1000;
 
     private FindingsJson() {}
 
@@ -61,9 +60,5 @@ public final class FindingsJson {
         for (Answer answer : finding.answers()) {
             answers.addObject().put("key", answer.key()).put("words", answer.label());
         }
-    }
-
-    private static double rounded(double value) {
-        return Math.rint(value * DIGITS) / DIGITS;
     }
 }

@@ -19,10 +19,7 @@ final class GoodsAnswers {
     static Answer.Change change(
             String key, String label, Wished wished, UnaryOperator<WantedGoods> change) {
         return new Answer.Change(
-                key,
-                label,
-                label,
-                (job, drawing) -> job.withGoods(job.goods().changed(wished.id(), change)));
+                key, label, label, (job, drawing) -> job.changed(wished.id(), change));
     }
 
     /** What can be done about all of a kind: whatever can be done about each, by its key. */

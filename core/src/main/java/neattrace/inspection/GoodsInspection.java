@@ -9,7 +9,6 @@ import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.finding.Kind;
 import neattrace.flat.Swatch;
-import neattrace.goods.Costs;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.stencil.StencilSet;
 import neattrace.goods.stencil.Stencils;
@@ -72,8 +71,7 @@ final class GoodsInspection {
             List<WantedGoods> wanted =
                     drawing.job().goods().wanted().stream()
                             .filter(one -> isOurs(one.goods().kind()))
-                            // What it costs and who is owed changes nothing.
-                            .map(one -> one.withCosts(Costs.UNKNOWN).withOwed(List.of()))
+                            .map(Wished::plain)
                             .toList();
             List<Integer> ids = wanted.stream().map(WantedGoods::id).toList();
             boolean transfers =

@@ -124,15 +124,12 @@ final class LooseFindings {
     }
 
     private static Job decided(Job job, int id, LooseChoice choice) {
-        return job.goods()
-                .of(id)
-                .map(
-                        one -> {
-                            List<LooseChoice> pieces = new ArrayList<>(one.sticker().pieces());
-                            pieces.add(choice);
-                            return one.withSticker(one.sticker().withPieces(pieces));
-                        })
-                .map(one -> job.withGoods(job.goods().with(one)))
-                .orElse(job);
+        return job.changed(
+                id,
+                one -> {
+                    List<LooseChoice> pieces = new ArrayList<>(one.sticker().pieces());
+                    pieces.add(choice);
+                    return one.withSticker(one.sticker().withPieces(pieces));
+                });
     }
 }

@@ -8,7 +8,6 @@ import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
-import neattrace.goods.Costs;
 import neattrace.goods.cut.CutLine;
 import neattrace.goods.cut.CutRecipe;
 import neattrace.goods.cut.PrintedShape;
@@ -78,8 +77,7 @@ final class MakeInspection {
             List<WantedGoods> stickers =
                     drawing.job().goods().wanted().stream()
                             .filter(one -> one.goods().kind().isSticker())
-                            // What it costs and who is owed changes no line.
-                            .map(one -> one.withCosts(Costs.UNKNOWN).withOwed(List.of()))
+                            .map(Wished::plain)
                             .toList();
             List<Integer> ids = stickers.stream().map(WantedGoods::id).toList();
             return new Reads(

@@ -2,16 +2,15 @@ package neattrace.inspection;
 
 import java.util.List;
 import java.util.Locale;
-import neattrace.finding.Answer;
 import neattrace.finding.Cost;
 import neattrace.finding.Finding;
 import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Severity;
-import neattrace.goods.Edges;
 import neattrace.goods.Goods;
 import neattrace.goods.Sizing.Fit;
 import neattrace.goods.UsualGoods;
+import neattrace.job.WantedGoods;
 
 /** Borders and margins: those that leave no room for the drawing, and those that are too narrow. */
 final class MarginFindings {
@@ -98,31 +97,18 @@ final class MarginFindings {
                             case PRINT -> "What lies nearer to the cut may be cut off.";
                             default -> "Printers leave the outer 5 to 6 mm bare.";
                         },
-                        new Answer.Change(
+                        GoodsAnswers.change(
                                 "usual-margin",
                                 "Make it " + Words.mm(usual),
-                                "Margin",
-                                (job, drawing) ->
-                                        job.goods()
-                                                .of(wished.id())
-                                                .map(
-                                                        one -> {
-                                                            Edges edges =
-                                                                    one.goods()
-                                                                            .edges()
-                                                                            .withSafeMm(usual);
-                                                            return job.withGoods(
-                                                                    job.goods()
-                                                                            .with(
-                                                                                    one.withGoods(
-                                                                                            one.goods()
-                                                                                                    .withEdges(
-                                                                                                            edges))));
-                                                        })
-                                                .orElse(job)),
+                                wished,
+                                one -> clear(one, usual)),
                         left.leave(wished.left("margin")))
                 .measuring(Measure.mm(margin))
                 .against(usual)
                 .on(wished.keys());
+    }
+
+    private static WantedGoods clear(WantedGoods one, double mm) {
+        return one.withGoods(one.goods().withEdges(one.goods().edges().withSafeMm(mm)));
     }
 }

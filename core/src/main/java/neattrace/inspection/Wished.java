@@ -1,6 +1,7 @@
 package neattrace.inspection;
 
 import java.util.List;
+import neattrace.goods.Costs;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFit;
 import neattrace.goods.UsualGoods;
@@ -121,5 +122,10 @@ record Wished(
     /** "the 60 mm sticker", or "the goods". */
     String the() {
         return isDecided() ? "the " + goods().words() : "the goods";
+    }
+
+    /** Goods without what changes nothing that is made: what they cost, and who is owed. */
+    static WantedGoods plain(WantedGoods goods) {
+        return goods.withCosts(Costs.UNKNOWN).withOwed(List.of());
     }
 }

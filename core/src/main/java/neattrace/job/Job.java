@@ -3,6 +3,7 @@ package neattrace.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import neattrace.flat.AreaGroup;
 import neattrace.flat.Fill;
 import neattrace.flat.FlatRecipe;
@@ -121,6 +122,11 @@ public record Job(
 
     public Job withGoods(GoodsSection value) {
         return new Job(title, source, brief, sheet, line, close, colour, press, value, log, kept);
+    }
+
+    /** The same with the goods of an id changed; as it is if they are gone. */
+    public Job changed(int goodsId, UnaryOperator<WantedGoods> change) {
+        return withGoods(goods.changed(goodsId, change));
     }
 
     public Job withTitle(String value) {

@@ -117,4 +117,9 @@ public final class JsonFields {
         }
         return points;
     }
+
+    /** To a thousandth, as files for other programs tell lengths. */
+    public static double rounded(double value) {
+        return Math.rint(value * 1000) / 1000;
+    }
 }

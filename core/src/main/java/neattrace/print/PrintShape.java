@@ -8,9 +8,9 @@ import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicPath;
 import neattrace.geom.CubicSegments;
 import neattrace.geom.Outline;
+import neattrace.geom.Transforms;
 import neattrace.raster.InkMap;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** What an object covers, mm. */
 public sealed interface PrintShape {
@@ -31,15 +31,7 @@ public sealed interface PrintShape {
 
         @Override
         public Filled placed(AffineTransform t) {
-            AffineTransformation map =
-                    new AffineTransformation(
-                            t.getScaleX(),
-                            t.getShearX(),
-                            t.getTranslateX(),
-                            t.getShearY(),
-                            t.getScaleY(),
-                            t.getTranslateY());
-            return new Filled(map.transform(polygons));
+            return new Filled(Transforms.toJts(t).transform(polygons));
         }
     }
 

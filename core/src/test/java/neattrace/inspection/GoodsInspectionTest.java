@@ -137,18 +137,13 @@ class GoodsInspectionTest {
         Job job = wanting(squares(5, 8), GoodsKind.CUT_STENCIL, GoodsInspectionTest::asScanned);
         // Ties are refused all about the hole.
         Job refused =
-                job.withGoods(
-                        job.goods()
-                                .changed(
-                                        1,
-                                        one ->
-                                                one.withMaking(
-                                                        one.making()
-                                                                .withStencil(
-                                                                        one.making()
-                                                                                .stencil()
-                                                                                .withTies(
-                                                                                        grid())))));
+                job.changed(
+                        1,
+                        one ->
+                                one.withMaking(
+                                        one.making()
+                                                .withStencil(
+                                                        one.making().stencil().withTies(grid()))));
         Group apart = look(refused, "stencil-falls-apart").orElseThrow();
         assertThat(look(refused, "stencil-island-loose")).isPresent();
         Job anew = answered(refused, apart.findings().get(0), "ties-anew");
@@ -169,13 +164,13 @@ class GoodsInspectionTest {
     @Test
     void aTieThatCanRunNowhereIsNotForgottenInSilence() throws IOException {
         Job job = wanting(squares(5, 8), GoodsKind.CUT_STENCIL, GoodsInspectionTest::asScanned);
-        Job off = job.withGoods(job.goods().changed(1, one -> put(one, new Point(59, 38))));
+        Job off = job.changed(1, one -> put(one, new Point(59, 38)));
         Group adrift = look(off, "stencil-tie-adrift").orElseThrow();
         assertThat(adrift.findings()).hasSize(1);
         Job without = answered(off, adrift.findings().get(0), "forget");
         assertThat(look(without, "stencil-tie-adrift")).isEmpty();
         assertThat(without.goods().wanted().get(0).making().stencil().ties()).isEmpty();
-        Job on = job.withGoods(job.goods().changed(1, one -> put(one, new Point(10, 16))));
+        Job on = job.changed(1, one -> put(one, new Point(10, 16)));
         assertThat(look(on, "stencil-tie-adrift")).isEmpty();
     }
 
@@ -242,18 +237,13 @@ class GoodsInspectionTest {
         assertThat(look(job, "cloth-colour-printed")).isEmpty();
         Rgb ink = PressProfile.bundled().preview(job.swatches().get(0).build());
         Job same =
-                job.withGoods(
-                        job.goods()
-                                .changed(
-                                        1,
-                                        one ->
-                                                one.withGoods(
-                                                        one.goods()
-                                                                .withGround(
-                                                                        new Ground(
-                                                                                Ground.Material
-                                                                                        .CLOTH,
-                                                                                ink)))));
+                job.changed(
+                        1,
+                        one ->
+                                one.withGoods(
+                                        one.goods()
+                                                .withGround(
+                                                        new Ground(Ground.Material.CLOTH, ink))));
         Group found = look(same, "cloth-colour-printed").orElseThrow();
         assertThat(
                         look(

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Sentence;
 import neattrace.job.Job;
 import neattrace.job.setting.Option;
 import neattrace.job.setting.Quantity;
@@ -32,6 +33,18 @@ public final class ShownFields {
         ChoiceField<T> field = bench.field(setting);
         shows.add(job -> field.show(setting.of(job)));
         return field;
+    }
+
+    /** A sentence of words, fields and settings, whose fields it makes. */
+    public Sentence sentence(Object... parts) {
+        Object[] shown = new Object[parts.length];
+        for (int i = 0; i < parts.length; i++) {
+            shown[i] =
+                    parts[i] instanceof Quantity number
+                            ? of(number)
+                            : parts[i] instanceof Option<?> choice ? of(choice) : parts[i];
+        }
+        return new Sentence(shown);
     }
 
     /** Something else that shows a job. */

@@ -1,5 +1,7 @@
 package neattrace.goods.cloth;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -193,9 +195,5 @@ public record ClothFacts(ClothPrint print, Map<String, Rgb> inks, int thin, List
         }
         Remark.put(findings, root);
         return root.toPrettyString();
-    }
-
-    private static double rounded(double value) {
-        return Math.rint(value * 1000) / 1000;
     }
 }

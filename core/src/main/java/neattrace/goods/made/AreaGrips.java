@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import neattrace.geom.Point;
+import neattrace.geom.Transforms;
 import neattrace.goods.making.PageMend;
 import neattrace.goods.making.PageRecipe;
 import neattrace.goods.page.ColouringPage;
@@ -101,7 +102,7 @@ final class AreaGrips {
     }
 
     private Point onPage(Point at) {
-        return Scene.moved(at, page.onPage());
+        return Transforms.apply(page.onPage(), at);
     }
 
     private static WantedGoods mends(WantedGoods goods, PageMend mend, boolean with) {

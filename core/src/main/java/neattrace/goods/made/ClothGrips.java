@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
+import neattrace.geom.Transforms;
 import neattrace.goods.Sizing;
 import neattrace.goods.cloth.ClothPlaces;
 import neattrace.goods.cloth.ClothPrint;
@@ -37,7 +38,7 @@ final class ClothGrips {
                                 -print.drawing().extent().left(), -print.drawing().extent().top())
                         .scale(print.factor(), print.factor())
                         .translate(garment.print().x(), garment.print().y());
-        this.onDrawing = TieGrips.inverse(onGarment);
+        this.onDrawing = Transforms.inverse(onGarment);
     }
 
     /** From the drawing's page to the garment's. */
@@ -146,12 +147,12 @@ final class ClothGrips {
 
     /** Its middle goes there: letters stand a little above or below the place they are given. */
     private WantedGoods signedAt(WantedGoods goods, Point to) {
-        Point at = Scene.moved(to, onDrawing);
+        Point at = Transforms.apply(onDrawing, to);
         return cloth(goods, one -> one.withSignatureAt(Optional.of(at)));
     }
 
     private Grip place(Point at, int number) {
-        Point there = Scene.moved(at, onGarment);
+        Point there = Transforms.apply(onGarment, at);
         double r = Math.max(1.5, print.recipe().signatureMm() / 2);
         return Grip.of(
                         0,

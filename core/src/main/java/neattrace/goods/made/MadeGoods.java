@@ -3,6 +3,7 @@ package neattrace.goods.made;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neattrace.geom.Transforms;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.cloth.ClothFacts;
 import neattrace.goods.cloth.ClothPlan;
@@ -148,13 +149,11 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
         List<PrintPlan> pages = TransferPlan.pages(stencil, press);
         List<Scene.Page> seen = new ArrayList<>();
         for (int i = 0; i < pages.size(); i++) {
-            double[] m = new double[6];
-            stencil.onSheet(i % stencil.tiles().count()).getMatrix(m);
             seen.add(
                     seen(
                             wanted,
                             pages.get(i),
-                            new AffineTransformation(m[0], m[2], m[4], m[1], m[3], m[5])));
+                            Transforms.toJts(stencil.onSheet(i % stencil.tiles().count()))));
         }
         return new MadeGoods(
                 wanted,

@@ -3,11 +3,11 @@ package neattrace.goods.made;
 import java.util.List;
 import java.util.Optional;
 import neattrace.geom.Point;
+import neattrace.geom.Transforms;
 import neattrace.goods.wrap.CupPicture;
 import neattrace.job.WantedGoods;
 import neattrace.press.Rgb;
 import neattrace.print.PrintPlan;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
@@ -32,7 +32,7 @@ public record Scene(
 
         /** Where a place of the drawing's page lies, mm. */
         public Point place(Point onDrawing) {
-            return moved(onDrawing, drawing);
+            return Transforms.apply(drawing, onDrawing);
         }
     }
 
@@ -66,11 +66,5 @@ public record Scene(
 
     Scene with(CupPicture value) {
         return new Scene(pages, grips, adding, Optional.of(value));
-    }
-
-    static Point moved(Point at, AffineTransformation map) {
-        Coordinate place = new Coordinate(at.x(), at.y());
-        map.transform(place, place);
-        return new Point(place.x, place.y);
     }
 }

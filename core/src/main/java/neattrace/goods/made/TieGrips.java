@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
+import neattrace.geom.Transforms;
 import neattrace.goods.making.StencilRecipe;
 import neattrace.goods.making.TieChoice;
 import neattrace.goods.stencil.CutStencil;
@@ -18,7 +19,6 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.geom.util.NoninvertibleTransformationException;
 
 /** Ties of cut stencils in hand: refused, moved, added, allowed again. */
 final class TieGrips implements Scene.Adding {
@@ -30,15 +30,7 @@ final class TieGrips implements Scene.Adding {
 
     TieGrips(StencilSet set) {
         this.set = set;
-        this.onDrawing = inverse(set.onSheet());
-    }
-
-    static AffineTransformation inverse(AffineTransformation map) {
-        try {
-            return map.getInverse();
-        } catch (NoninvertibleTransformationException e) {
-            throw new IllegalArgumentException("a drawing has a size", e);
-        }
+        this.onDrawing = Transforms.inverse(set.onSheet());
     }
 
     List<Grip> grips() {
@@ -81,7 +73,7 @@ final class TieGrips implements Scene.Adding {
     }
 
     private Grip refused(TieChoice choice) {
-        Point at = Scene.moved(choice.at(), set.onSheet());
+        Point at = Transforms.apply(set.onSheet(), choice.at());
         double r = set.recipe().tieMm() / 2;
         List<Point> cross =
                 List.of(
@@ -118,7 +110,7 @@ final class TieGrips implements Scene.Adding {
                 ties(
                         goods,
                         all -> {
-                            all.add(new TieChoice(Scene.moved(mm, onDrawing), true));
+                            all.add(new TieChoice(Transforms.apply(onDrawing, mm), true));
                             return all;
                         }));
     }
@@ -127,14 +119,14 @@ final class TieGrips implements Scene.Adding {
         Optional<TieChoice> own = own(all, tie);
         own.ifPresent(all::remove);
         if (own.isEmpty()) {
-            all.add(new TieChoice(Scene.moved(tie.middle(), onDrawing), false));
+            all.add(new TieChoice(Transforms.apply(onDrawing, tie.middle()), false));
         }
         return all;
     }
 
     private List<TieChoice> moved(List<TieChoice> all, Tie tie, Point to) {
         without(all, tie);
-        all.add(new TieChoice(Scene.moved(to, onDrawing), true));
+        all.add(new TieChoice(Transforms.apply(onDrawing, to), true));
         return all;
     }
 
@@ -152,7 +144,7 @@ final class TieGrips implements Scene.Adding {
                         .min(
                                 Comparator.comparingDouble(
                                         one ->
-                                                Scene.moved(one.at(), set.onSheet())
+                                                Transforms.apply(set.onSheet(), one.at())
                                                         .distance(tie.middle())));
     }
 

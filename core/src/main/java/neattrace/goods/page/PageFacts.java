@@ -1,5 +1,7 @@
 package neattrace.goods.page;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -234,9 +236,5 @@ public record PageFacts(
                     .put("beside", number.leader().isPresent());
         }
         Remark.put(findings, root);
-    }
-
-    private static double rounded(double value) {
-        return Math.rint(value * 1000) / 1000;
     }
 }

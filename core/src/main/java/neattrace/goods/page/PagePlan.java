@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.flat.LineLayer;
 import neattrace.geom.Outline;
+import neattrace.geom.Transforms;
 import neattrace.goods.making.PageRecipe;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
@@ -20,7 +21,6 @@ import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
 import neattrace.print.Tints;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** A colouring page as a plan: lines in one tint, numbers, leaders, key and sample. */
 public final class PagePlan {
@@ -71,7 +71,7 @@ public final class PagePlan {
                             new PrintShape.Filled(page.onPage().transform(page.areas().ink())),
                             tints));
         } else {
-            AffineTransform map = map(page.onPage());
+            AffineTransform map = Transforms.toAwt(page.onPage());
             List<Outline> lines = new ArrayList<>(page.drawing().traced().blackLines());
             for (LineLayer layer : page.drawing().traced().colouredLines()) {
                 lines.addAll(layer.shapes());
@@ -81,11 +81,6 @@ public final class PagePlan {
             }
         }
         return layer("Lines", Kind.LINES, build, press, objects);
-    }
-
-    private static AffineTransform map(AffineTransformation t) {
-        double[] m = t.getMatrixEntries();
-        return new AffineTransform(m[0], m[3], m[1], m[4], m[2], m[5]);
     }
 
     private static void numbers(ColouringPage page, PressProfile press, List<PrintLayer> layers) {

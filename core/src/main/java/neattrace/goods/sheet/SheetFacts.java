@@ -1,5 +1,7 @@
 package neattrace.goods.sheet;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -133,9 +135,5 @@ public record SheetFacts(StickerSheet sheet, double nearestMm, List<Remark> find
         }
         Remark.put(findings, root);
         return root.toPrettyString();
-    }
-
-    private static double rounded(double value) {
-        return Math.rint(value * 1000) / 1000;
     }
 }

@@ -1,5 +1,7 @@
 package neattrace.goods.stencil;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -166,9 +168,5 @@ public record StencilFacts(StencilSet set, List<Remark> findings) {
                     .put("lengthMm", rounded(web.lengthMm()))
                     .put("holds", web.holds());
         }
-    }
-
-    private static double rounded(double value) {
-        return Math.rint(value * 1000) / 1000;
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.geom.Transforms;
 import neattrace.goods.Goods;
 import neattrace.goods.making.StencilRecipe;
 import neattrace.goods.making.TieChoice;
@@ -13,10 +14,8 @@ import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.stage.Progress;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.geom.util.NoninvertibleTransformationException;
 
 /**
  * The stencils of a drawing: one for its ink, or one for each of its colours.
@@ -75,13 +74,7 @@ public record StencilSet(
 
     /** Where a place of a sheet lies on the drawing's page, mm. */
     public Point onDrawing(Point at) {
-        try {
-            Coordinate place = new Coordinate(at.x(), at.y());
-            onSheet.getInverse().transform(place, place);
-            return new Point(place.x, place.y);
-        } catch (NoninvertibleTransformationException e) {
-            throw new IllegalStateException("a drawing on a sheet has a size", e);
-        }
+        return Transforms.apply(Transforms.inverse(onSheet), at);
     }
 
     /** Ties that were put somewhere by hand and can run nowhere near. */
@@ -90,9 +83,7 @@ public record StencilSet(
     }
 
     private boolean isAdrift(TieChoice choice) {
-        Coordinate place = new Coordinate(choice.at().x(), choice.at().y());
-        onSheet.transform(place, place);
-        Point at = new Point(place.x, place.y);
+        Point at = Transforms.apply(onSheet, choice.at());
         return sheets.stream()
                 .flatMap(one -> one.stencil().ties().stream())
                 .noneMatch(tie -> tie.byHand() && tie.middle().distance(at) <= CutStencil.NEAR_MM);

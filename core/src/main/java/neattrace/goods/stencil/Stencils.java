@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
-import neattrace.geom.Point;
+import neattrace.geom.Transforms;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.cut.PrintedShape;
@@ -150,7 +150,7 @@ public record Stencils(
                             untied,
                             count == 1 ? wish.recipe() : on(wish.recipe(), shape),
                             webMm,
-                            at -> moved(at, onSheet),
+                            at -> Transforms.apply(onSheet, at),
                             progress.part((double) i / count, (i + 1.0) / count));
             sheets.add(
                     new StencilSet.Named(
@@ -186,11 +186,5 @@ public record Stencils(
                                                 ON_SHEET_MM))
                         .toList();
         return recipe.withTies(here);
-    }
-
-    private static Point moved(Point at, AffineTransformation map) {
-        Coordinate place = new Coordinate(at.x(), at.y());
-        map.transform(place, place);
-        return new Point(place.x, place.y);
     }
 }

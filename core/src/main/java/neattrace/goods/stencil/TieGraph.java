@@ -3,6 +3,7 @@ package neattrace.goods.stencil;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import neattrace.array.UnionFind;
 import neattrace.geom.Point;
 
 /**
@@ -257,36 +258,19 @@ final class TieGraph {
 
     /** Joins what is apart by the first of some ties that do; whether all is one then. */
     boolean join(int[] inOrder) {
-        int[] parent = new int[pieces];
-        Arrays.setAll(parent, p -> p);
+        UnionFind joined = new UnionFind(pieces);
         int parts = pieces;
         for (int p = 0; p < pieces; p++) {
             for (int k = 0; k < count[p]; k++) {
-                parts -= unite(parent, one[holding[p][k]], other[holding[p][k]]) ? 1 : 0;
+                parts -= joined.unite(one[holding[p][k]], other[holding[p][k]]) ? 1 : 0;
             }
         }
         for (int k = 0; k < inOrder.length && parts > 1; k++) {
-            if (unite(parent, one[inOrder[k]], other[inOrder[k]])) {
+            if (joined.unite(one[inOrder[k]], other[inOrder[k]])) {
                 choose(inOrder[k]);
                 parts--;
             }
         }
         return parts == 1;
-    }
-
-    private static boolean unite(int[] parent, int a, int b) {
-        int first = root(parent, a);
-        int second = root(parent, b);
-        parent[first] = second;
-        return first != second;
-    }
-
-    private static int root(int[] parent, int a) {
-        int root = a;
-        while (parent[root] != root) {
-            parent[root] = parent[parent[root]];
-            root = parent[root];
-        }
-        return root;
     }
 }

@@ -3,6 +3,7 @@ package neattrace.goods.stencil;
 import java.util.Arrays;
 import java.util.function.IntPredicate;
 import java.util.function.IntUnaryOperator;
+import neattrace.array.UnionFind;
 
 /**
  * Where a narrow part of a sheet holds: at how many separate places it goes over into what is wide
@@ -68,7 +69,7 @@ record WebNeck(int places, int neck) {
         /** Number of the place from 1; pixels that were joined follow them. */
         private final int[] node;
 
-        private final int[] parent;
+        private final UnionFind joined;
         private int nodes;
 
         Grid(int left, int top, int width, int height) {
@@ -77,7 +78,7 @@ record WebNeck(int places, int neck) {
             this.width = width;
             this.contact = new boolean[width * height];
             this.node = new int[width * height];
-            this.parent = new int[width * height + 1];
+            this.joined = new UnionFind(width * height + 1);
         }
 
         int at(int x, int y) {
@@ -90,7 +91,7 @@ record WebNeck(int places, int neck) {
                 if (!contact[i] || node[i] != 0) {
                     continue;
                 }
-                int place = fresh();
+                int place = ++nodes;
                 int size = 0;
                 node[i] = place;
                 stack[size++] = i;
@@ -110,12 +111,6 @@ record WebNeck(int places, int neck) {
             return nodes;
         }
 
-        private int fresh() {
-            nodes++;
-            parent[nodes] = nodes;
-            return nodes;
-        }
-
         int neck(int[] pixels, int rasterWidth, IntUnaryOperator depth) {
             int places = nodes;
             long[] deepest = new long[pixels.length];
@@ -126,7 +121,7 @@ record WebNeck(int places, int neck) {
             for (long key : deepest) {
                 int pixel = pixels[(int) key];
                 int here = at(pixel % rasterWidth, pixel / rasterWidth);
-                node[here] = fresh();
+                node[here] = ++nodes;
                 for (int dy = -1; dy <= 1; dy++) {
                     for (int dx = -1; dx <= 1; dx++) {
                         int beside = node[here + dy * width + dx];
@@ -139,31 +134,15 @@ record WebNeck(int places, int neck) {
             return pixels[(int) deepest[deepest.length - 1]];
         }
 
-        /** Joins two; whether two places are joined by that. Places stay roots. */
+        /** Joins two; whether two places would be joined by that, which have the lowest numbers. */
         private boolean join(int one, int other, int places) {
-            int a = root(one);
-            int b = root(other);
-            if (a == b) {
-                return false;
-            }
-            if (a <= places && b <= places) {
+            int a = joined.find(one);
+            int b = joined.find(other);
+            if (a != b && a <= places && b <= places) {
                 return true;
             }
-            if (a <= places) {
-                parent[b] = a;
-            } else {
-                parent[a] = b;
-            }
+            joined.unite(a, b);
             return false;
-        }
-
-        private int root(int node) {
-            int root = node;
-            while (parent[root] != root) {
-                parent[root] = parent[parent[root]];
-                root = parent[root];
-            }
-            return root;
         }
     }
 }

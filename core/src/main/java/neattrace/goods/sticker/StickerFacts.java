@@ -1,5 +1,7 @@
 package neattrace.goods.sticker;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -146,9 +148,5 @@ public record StickerFacts(List<Cut> cuts, List<Remark> findings) {
                 .put("leastRadiusMm", rounded(Math.min(1e6, cut.leastRadiusMm)))
                 .put("nearestMm", rounded(cut.nearestMm))
                 .put("farthestMm", rounded(cut.farthestMm));
-    }
-
-    private static double rounded(double value) {
-        return Math.rint(value * 1000) / 1000;
     }
 }

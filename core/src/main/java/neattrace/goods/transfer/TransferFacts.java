@@ -1,5 +1,7 @@
 package neattrace.goods.transfer;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -105,9 +107,5 @@ public record TransferFacts(TransferStencil stencil, List<Remark> findings) {
         }
         Remark.put(findings, root);
         return root.toPrettyString();
-    }
-
-    private static double rounded(double value) {
-        return Math.rint(value * 1000) / 1000;
     }
 }

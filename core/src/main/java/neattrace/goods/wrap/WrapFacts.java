@@ -1,5 +1,7 @@
 package neattrace.goods.wrap;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -142,9 +144,5 @@ public record WrapFacts(Wrap wrap, List<Remark> findings) {
         }
         Remark.put(findings, root);
         return root.toPrettyString();
-    }
-
-    private static double rounded(double value) {
-        return Math.rint(value * 1000) / 1000;
     }
 }

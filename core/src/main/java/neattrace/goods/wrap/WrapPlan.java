@@ -1,8 +1,8 @@
 package neattrace.goods.wrap;
 
-import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.geom.Transforms;
 import neattrace.goods.making.Motif;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.PressProfile;
@@ -30,14 +30,15 @@ public final class WrapPlan {
             Drawing drawing = drawings.get(motif.drawing());
             PrintPlan art = Plans.of(Artwork.of(drawing, press).forFiles(wrap.factor(motif)));
             placed.add(
-                    Placement.whole(PrintPage.mapped(art, map(wrap, motif), width, height, press)));
+                    Placement.whole(
+                            PrintPage.mapped(
+                                    art,
+                                    Transforms.toAwt(wrap.onWrap(motif)),
+                                    width,
+                                    height,
+                                    press)));
         }
         String title = drawings.get(0).job().title();
         return new PrintPage(title, width, height, 0, placed).plan(press);
-    }
-
-    private static AffineTransform map(Wrap wrap, Motif motif) {
-        double[] m = wrap.onWrap(motif).getMatrixEntries();
-        return new AffineTransform(m[0], m[3], m[1], m[4], m[2], m[5]);
     }
 }

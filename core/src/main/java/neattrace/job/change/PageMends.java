@@ -48,17 +48,9 @@ public final class PageMends {
                 }
             }
         }
-        return job.withGoods(
-                job.goods()
-                        .changed(
-                                id,
-                                one ->
-                                        one.withMaking(
-                                                one.making()
-                                                        .withPage(
-                                                                one.making()
-                                                                        .page()
-                                                                        .withMends(mends)))));
+        return job.changed(
+                id,
+                one -> one.withMaking(one.making().withPage(one.making().page().withMends(mends))));
     }
 
     private static boolean holds(PageArea area, Point at) {

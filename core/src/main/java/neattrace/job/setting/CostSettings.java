@@ -129,9 +129,6 @@ public final class CostSettings {
     }
 
     private Job with(Job job, Costs costs) {
-        return job.goods()
-                .of(id)
-                .map(one -> job.withGoods(job.goods().with(one.withCosts(costs))))
-                .orElse(job);
+        return job.changed(id, one -> one.withCosts(costs));
     }
 }

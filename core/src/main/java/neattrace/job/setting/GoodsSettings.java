@@ -372,6 +372,6 @@ public final class GoodsSettings {
     }
 
     private Job changed(Job job, UnaryOperator<WantedGoods> change) {
-        return job.withGoods(job.goods().changed(id, change));
+        return job.changed(id, change);
     }
 }

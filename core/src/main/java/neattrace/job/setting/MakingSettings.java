@@ -30,8 +30,7 @@ public final class MakingSettings {
     }
 
     private Job changed(Job job, Function<Makings, Makings> change) {
-        return job.withGoods(
-                job.goods().changed(id, one -> one.withMaking(change.apply(one.making()))));
+        return job.changed(id, one -> one.withMaking(change.apply(one.making())));
     }
 
     private Quantity quantity(

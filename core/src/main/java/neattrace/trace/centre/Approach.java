@@ -1,5 +1,6 @@
 package neattrace.trace.centre;
 
+import java.util.Arrays;
 import neattrace.geom.Point;
 
 /**
@@ -98,34 +99,12 @@ record Approach(Strand strand, int end, Point at, Point out, double bend, double
 
     /** The parabola, or the line, of least squares. */
     private static double[] fit(double[] s, double[] v, boolean curved) {
-        int order = curved ? 3 : 2;
-        double[][] a = new double[order][order + 1];
+        LeastSquares squares = new LeastSquares(curved ? 3 : 2);
         for (int k = 0; k < s.length; k++) {
-            double[] power = {1, s[k], s[k] * s[k]};
-            for (int i = 0; i < order; i++) {
-                for (int j = 0; j < order; j++) {
-                    a[i][j] += power[i] * power[j];
-                }
-                a[i][order] += power[i] * v[k];
-            }
+            squares.add(v[k], 1, s[k], s[k] * s[k]);
         }
-        for (int i = 0; i < order; i++) {
-            for (int r = i + 1; r < order; r++) {
-                double factor = a[r][i] / a[i][i];
-                for (int j = i; j <= order; j++) {
-                    a[r][j] -= factor * a[i][j];
-                }
-            }
-        }
-        double[] found = new double[3];
-        for (int i = order - 1; i >= 0; i--) {
-            double sum = a[i][order];
-            for (int j = i + 1; j < order; j++) {
-                sum -= a[i][j] * found[j];
-            }
-            found[i] = sum / a[i][i];
-        }
-        return found;
+        double[] found = squares.solve();
+        return found == null ? new double[] {v[0], 0, 0} : Arrays.copyOf(found, 3);
     }
 
     boolean atStart() {

@@ -82,23 +82,17 @@ record RoundJoin(Point centre, double radius) {
         Fit from(Point start) {
             at = start;
             for (int step = 0; step < STEPS; step++) {
-                double[][] a = new double[3][4];
+                LeastSquares squares = new LeastSquares(grows ? 3 : 2);
                 double sum = 0;
                 for (int k = 0; k < RAYS; k++) {
                     double angle = from + turn * (0.5 + SHARE * ((double) k / (RAYS - 1) - 0.5));
-                    double[] row = {Math.cos(angle), Math.sin(angle), 1};
-                    double edge = probe.edge(at, new Point(row[0], row[1]), 4 * half + 3);
-                    double over = edge - reach;
+                    Point way = new Point(Math.cos(angle), Math.sin(angle));
+                    double over = probe.edge(at, way, 4 * half + 3) - reach;
                     sum += over * over;
-                    for (int i = 0; i < 3; i++) {
-                        for (int j = 0; j < 3; j++) {
-                            a[i][j] += row[i] * row[j];
-                        }
-                        a[i][3] += row[i] * over;
-                    }
+                    squares.add(over, way.x(), way.y(), 1);
                 }
                 unlike = Math.sqrt(sum / RAYS);
-                double[] by = grows ? solved(a) : flat(a);
+                double[] by = squares.solve();
                 if (by == null) {
                     unlike = Double.MAX_VALUE;
                     return this;
@@ -109,45 +103,9 @@ record RoundJoin(Point centre, double radius) {
                 }
                 double share = Math.min(1, half / 2 / length);
                 at = at.plus(new Point(by[0], by[1]).times(share));
-                reach = Math.max(half / 2, Math.min(4 * half, reach + share * by[2]));
+                reach = Math.max(half / 2, Math.min(4 * half, reach + (grows ? share * by[2] : 0)));
             }
             return this;
-        }
-
-        /** The first two unknowns alone; null if they are not told apart. */
-        private static double[] flat(double[][] a) {
-            double det = a[0][0] * a[1][1] - a[0][1] * a[1][0];
-            return det < 1e-9
-                    ? null
-                    : new double[] {
-                        (a[1][1] * a[0][3] - a[0][1] * a[1][3]) / det,
-                        (a[0][0] * a[1][3] - a[1][0] * a[0][3]) / det,
-                        0
-                    };
-        }
-
-        /** All three by elimination; null if they are not told apart. */
-        private static double[] solved(double[][] a) {
-            for (int i = 0; i < 3; i++) {
-                if (Math.abs(a[i][i]) < 1e-6) {
-                    return null;
-                }
-                for (int r = i + 1; r < 3; r++) {
-                    double factor = a[r][i] / a[i][i];
-                    for (int j = i; j < 4; j++) {
-                        a[r][j] -= factor * a[i][j];
-                    }
-                }
-            }
-            double[] found = new double[3];
-            for (int i = 2; i >= 0; i--) {
-                double sum = a[i][3];
-                for (int j = i + 1; j < 3; j++) {
-                    sum -= a[i][j] * found[j];
-                }
-                found[i] = sum / a[i][i];
-            }
-            return found;
         }
     }
 

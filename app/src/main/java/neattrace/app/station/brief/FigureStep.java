@@ -86,12 +86,7 @@ final class FigureStep implements Step {
         desk.bench()
                 .change(
                         "Name of goods",
-                        job ->
-                                job.goods()
-                                        .of(id)
-                                        .map(one -> one.withGoods(one.goods().withName(words)))
-                                        .map(one -> job.withGoods(job.goods().with(one)))
-                                        .orElse(job));
+                        job -> job.changed(id, one -> one.withGoods(one.goods().withName(words))));
     }
 
     private void passOn() {

@@ -53,20 +53,18 @@ final class SizeSentences extends VBox {
     private void size(GoodsSettings set) {
         ChoiceField<Fit> how = fields.of(set.fit());
         switch (fit) {
-            case WIDTH ->
-                    getChildren().add(new Sentence("It is", fields.of(set.width()), how, "."));
-            case HEIGHT ->
-                    getChildren().add(new Sentence("It is", fields.of(set.height()), how, "."));
+            case WIDTH -> getChildren().add(fields.sentence("It is", set.width(), how, "."));
+            case HEIGHT -> getChildren().add(fields.sentence("It is", set.height(), how, "."));
             case PAGE ->
                     getChildren()
                             .add(
-                                    new Sentence(
+                                    fields.sentence(
                                             "It lies",
                                             how,
                                             "of",
-                                            fields.of(set.width()),
+                                            set.width(),
                                             "×",
-                                            fields.of(set.height()),
+                                            set.height(),
                                             "."));
             case SCANNED -> getChildren().add(new Sentence("It is", how, "."));
         }
@@ -75,7 +73,7 @@ final class SizeSentences extends VBox {
             other.setId("goods-size-" + id);
             fields.also(job -> other.show(""));
             getChildren().add(new Sentence("Or:", other));
-            getChildren().add(new Sentence("Its lines are", fields.of(set.weightsKept()), "."));
+            getChildren().add(fields.sentence("Its lines are", set.weightsKept(), "."));
         }
     }
 
@@ -83,14 +81,7 @@ final class SizeSentences extends VBox {
         Goods goods = bench.workspace().job().goods().of(id).map(WantedGoods::goods).orElseThrow();
         try {
             Goods sized = GoodsWish.sized(goods, words);
-            bench.change(
-                    "Size",
-                    job ->
-                            job.withGoods(
-                                    job.goods()
-                                            .of(id)
-                                            .map(one -> job.goods().with(one.withGoods(sized)))
-                                            .orElse(job.goods())));
+            bench.change("Size", job -> job.changed(id, one -> one.withGoods(sized)));
         } catch (IllegalArgumentException e) {
             bench.say(e.getMessage() + ".");
         }
@@ -101,23 +92,23 @@ final class SizeSentences extends VBox {
         if (kind == GoodsKind.STICKER || kind == GoodsKind.STICKER_SHEET) {
             getChildren()
                     .add(
-                            new Sentence(
+                            fields.sentence(
                                     "A border of",
-                                    fields.of(set.border()),
+                                    set.border(),
                                     "is round it; its colour runs on",
-                                    fields.of(set.bleed()),
+                                    set.bleed(),
                                     "beyond the cut."));
         } else if (kind == GoodsKind.PRINT) {
             getChildren()
                     .add(
-                            new Sentence(
+                            fields.sentence(
                                     "It bleeds by",
-                                    fields.of(set.bleed()),
+                                    set.bleed(),
                                     "and keeps",
-                                    fields.of(set.margin()),
+                                    set.margin(),
                                     "clear."));
         } else if (fit == Fit.PAGE) {
-            getChildren().add(new Sentence("The outer", fields.of(set.margin()), "stay clear."));
+            getChildren().add(fields.sentence("The outer", set.margin(), "stay clear."));
         }
     }
 
@@ -137,21 +128,12 @@ final class SizeSentences extends VBox {
                         sold -> change(one -> one.withForSale(sold)));
         sale.setId("goods-sale-" + id);
         fields.also(job -> sale.show(job.goods().of(id).map(WantedGoods::forSale).orElse(true)));
-        getChildren()
-                .add(
-                        new Sentence(
-                                fields.of(set.pieces()), "pieces,", sale, ", made by", maker, "."));
+        getChildren().add(fields.sentence(set.pieces(), "pieces,", sale, ", made by", maker, "."));
     }
 
     private void change(java.util.function.UnaryOperator<WantedGoods> change) {
         try {
-            bench.change(
-                    "Goods",
-                    job ->
-                            job.goods()
-                                    .of(id)
-                                    .map(one -> job.withGoods(job.goods().with(change.apply(one))))
-                                    .orElse(job));
+            bench.change("Goods", job -> job.changed(id, change));
         } catch (IllegalArgumentException e) {
             bench.say(e.getMessage() + ".");
         }

@@ -101,78 +101,70 @@ final class GoodsSentences extends VBox {
         return switch (kind) {
             case COLOURING_PAGE ->
                     List.of(
-                            new Sentence(
+                            fields.sentence(
                                     "A page of",
-                                    fields.of(set.width()),
+                                    set.width(),
                                     "by",
-                                    fields.of(set.height()),
+                                    set.height(),
                                     ", clear for",
-                                    fields.of(set.margin()),
+                                    set.margin(),
                                     "all round and",
-                                    fields.of(made.gutter()),
+                                    made.gutter(),
                                     "on a book's inner side."),
-                            new Sentence(
-                                    "Lines in",
-                                    fields.of(made.tint()),
-                                    "at",
-                                    fields.of(made.tintPercent()),
-                                    "."),
-                            new Sentence(
+                            fields.sentence("Lines in", made.tint(), "at", made.tintPercent(), "."),
+                            fields.sentence(
                                     "Areas bear",
-                                    fields.of(made.numbers()),
+                                    made.numbers(),
                                     "; in the corner stands",
-                                    fields.of(made.sample()),
+                                    made.sample(),
                                     "."),
-                            new Sentence(
+                            fields.sentence(
                                     "A circle of",
-                                    fields.of(set.area()),
+                                    set.area(),
                                     "must fit into each, for",
-                                    fields.of(made.pencil()),
+                                    made.pencil(),
                                     "."),
                             hint("Goods for children: local product rules apply."));
             case CUT_STENCIL ->
                     List.of(
-                            new Sentence(
+                            fields.sentence(
                                     "A sheet of",
-                                    fields.of(set.width()),
+                                    set.width(),
                                     "by",
-                                    fields.of(set.height()),
+                                    set.height(),
                                     "with a rim of",
-                                    fields.of(set.margin()),
+                                    set.margin(),
                                     "; what is cut away is",
-                                    fields.of(made.away()),
+                                    made.away(),
                                     "."),
-                            new Sentence(
+                            fields.sentence(
                                     "Islands hang by ties",
-                                    fields.of(made.tie()),
+                                    made.tie(),
                                     "wide; those up to",
-                                    fields.of(made.drop()),
+                                    made.drop(),
                                     "fall out."),
-                            new Sentence(
-                                    "Webs narrower than they hold",
-                                    fields.of(made.thickened()),
-                                    "."),
+                            fields.sentence("Webs narrower than they hold", made.thickened(), "."),
                             hint(
                                     "Blades and lasers: keep hands clear; the maker's own rules stand."));
             case TRANSFER_STENCIL ->
                     List.of(
-                            new Sentence(
+                            fields.sentence(
                                     "Lines of",
-                                    fields.of(made.weight()),
+                                    made.weight(),
                                     ", bolder outside:",
-                                    fields.of(made.outside()),
+                                    made.outside(),
                                     "; in",
-                                    fields.of(made.lineColour()),
+                                    made.lineColour(),
                                     "and",
-                                    fields.of(made.mirrored()),
+                                    made.mirrored(),
                                     "."),
-                            new Sentence(
+                            fields.sentence(
                                     "On sheets of",
-                                    fields.of(set.width()),
+                                    set.width(),
                                     "by",
-                                    fields.of(set.height()),
+                                    set.height(),
                                     "; a guide sheet",
-                                    fields.of(made.guide()),
+                                    made.guide(),
                                     "."),
                             hint(
                                     "Used on skin: hygiene, allergy and infection are matters for"
@@ -180,37 +172,37 @@ final class GoodsSentences extends VBox {
                                             + " prepares line art."));
             case SHIRT ->
                     List.of(
-                            new Sentence(
+                            fields.sentence(
                                     "Printed",
-                                    fields.of(set.width()),
+                                    set.width(),
                                     "wide on",
-                                    fields.of(made.place()),
+                                    made.place(),
                                     "of",
-                                    fields.of(made.garments()),
+                                    made.garments(),
                                     "."),
-                            new Sentence(
+                            fields.sentence(
                                     "Signed",
                                     signature(id),
                                     "in letters of",
-                                    fields.of(made.signature()),
+                                    made.signature(),
                                     "."),
                             hint(
                                     "Inks and curing heat: follow the maker's safety sheet; ventilate."));
             default ->
                     List.of(
-                            new Sentence(
+                            fields.sentence(
                                     "A wrap of",
-                                    fields.of(set.width()),
+                                    set.width(),
                                     "by",
-                                    fields.of(set.height()),
+                                    set.height(),
                                     ", clear of the handle for",
-                                    fields.of(set.margin()),
+                                    set.margin(),
                                     "."),
-                            new Sentence(
+                            fields.sentence(
                                     "The mug is",
-                                    fields.of(made.diameter()),
+                                    made.diameter(),
                                     "wide, held in the",
-                                    fields.of(made.leftHanded()),
+                                    made.leftHanded(),
                                     "."),
                             hint("Goods for food: local product rules apply."));
         };
@@ -235,15 +227,7 @@ final class GoodsSentences extends VBox {
                         words ->
                                 bench.change(
                                         "Signature",
-                                        job ->
-                                                job.withGoods(
-                                                        job.goods()
-                                                                .changed(
-                                                                        id,
-                                                                        one ->
-                                                                                signed(
-                                                                                        one,
-                                                                                        words)))));
+                                        job -> job.changed(id, one -> signed(one, words))));
         field.setId("goods-made-signature-text-" + id);
         fields.also(
                 job ->

@@ -18,7 +18,6 @@ import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
 import neattrace.app.work.Shown;
 import neattrace.export.GoodsFormat;
-import neattrace.files.FileNames;
 import neattrace.finding.Finding;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
@@ -32,6 +31,7 @@ import neattrace.stage.Progress;
 final class GoodsStep implements Step {
 
     private final Bench bench;
+    private final GoodsWriting writing;
     private final GoodsView view;
     private final VBox content = new VBox(8);
     private final GoodsSentences sentences;
@@ -49,6 +49,7 @@ final class GoodsStep implements Step {
 
     GoodsStep(Bench bench, Runnable showAll) {
         this.bench = bench;
+        this.writing = new GoodsWriting(bench);
         this.view =
                 new GoodsView(this::change, bench.workspace().overWordsProperty()::set, showAll);
         view.setVisible(false);
@@ -77,7 +78,7 @@ final class GoodsStep implements Step {
 
     private void change(String name, UnaryOperator<WantedGoods> change) {
         int id = made.wanted().id();
-        bench.change(name, job -> job.withGoods(job.goods().changed(id, change)));
+        bench.change(name, job -> job.changed(id, change));
     }
 
     private void seen(boolean is) {
@@ -248,45 +249,24 @@ final class GoodsStep implements Step {
     }
 
     private void chooseFile() {
-        if (bench.drawing() == null) {
-            return;
+        if (made != null) {
+            GoodsKind kind = made.wanted().goods().kind();
+            writing.choose(kind.noun(), kind.label(), sentences.format().ending(), this::write);
         }
-        Job job = bench.drawing().job();
-        wanted(job)
-                .flatMap(
-                        one ->
-                                bench.chooseTarget(
-                                        "Write the " + one.goods().kind().noun(),
-                                        FileNames.proposed(
-                                                job.title() + " " + one.goods().kind().noun()),
-                                        one.goods().kind().label(),
-                                        sentences.format().ending(),
-                                        path -> GoodsFormat.of(path).isPresent()))
-                .ifPresent(this::write);
     }
 
     /** Writes them as they stand, as the file's name says. */
     void write(Path target) {
-        GoodsFormat as = GoodsFormat.of(target).orElse(sentences.format());
-        bench.workspace()
-                .whenSettled(
-                        shown ->
-                                wanted(shown.drawing().job())
-                                        .ifPresent(one -> write(target, as, shown, one)));
-    }
-
-    private void write(Path target, GoodsFormat as, Shown shown, WantedGoods wanted) {
-        bench.workspace()
-                .write(
-                        "Wrote " + target.getFileName() + ".",
-                        target,
-                        () ->
-                                pages(
-                                        target,
-                                        as,
-                                        made(shown, wanted, Progress.SILENT),
-                                        wanted.goods().sizing().ppi()),
-                        bench::refresh);
+        writing.write(
+                target,
+                sentences.format(),
+                this::wanted,
+                (as, shown, wanted) ->
+                        pages(
+                                target,
+                                as,
+                                made(shown, wanted, Progress.SILENT),
+                                wanted.goods().sizing().ppi()));
     }
 
     /** All pages in one file, or in files of their own; only the one that was named is replaced. */

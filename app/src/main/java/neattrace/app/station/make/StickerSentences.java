@@ -85,36 +85,31 @@ final class StickerSentences extends VBox {
         GoodsSettings set = GoodsSettings.of(id);
         getChildren()
                 .setAll(
-                        new Sentence(
+                        fields.sentence(
                                 "Of",
-                                fields.of(set.width()),
+                                set.width(),
                                 "width, its border",
-                                fields.of(set.border()),
+                                set.border(),
                                 "in",
                                 border(id),
                                 "."),
-                        new Sentence("Paper it encloses", fields.of(set.enclosed()), "."),
-                        new Sentence(
+                        fields.sentence("Paper it encloses", set.enclosed(), "."),
+                        fields.sentence(
                                 "The cut has no curve tighter than",
-                                fields.of(set.radius()),
+                                set.radius(),
                                 "; holes are",
-                                fields.of(set.holes()),
+                                set.holes(),
                                 "."),
-                        new Sentence(
-                                "Beyond it run",
-                                fields.of(set.bleed()),
-                                "of",
-                                fields.of(set.carried()),
-                                "."),
-                        new Sentence(
+                        fields.sentence("Beyond it run", set.bleed(), "of", set.carried(), "."),
+                        fields.sentence(
                                 "Pieces up to",
-                                fields.of(set.join()),
+                                set.join(),
                                 "apart share a cut; others are",
-                                fields.of(set.loose()),
+                                set.loose(),
                                 "."),
-                        new Sentence(
+                        fields.sentence(
                                 "The backing reaches",
-                                fields.of(set.backing()),
+                                set.backing(),
                                 "beyond; at 0 all is cut through."),
                         facts,
                         pulling,
@@ -134,15 +129,7 @@ final class StickerSentences extends VBox {
                         build ->
                                 bench.change(
                                         "Colour of the border",
-                                        job ->
-                                                job.withGoods(
-                                                        job.goods()
-                                                                .changed(
-                                                                        id,
-                                                                        one ->
-                                                                                inBorder(
-                                                                                        one,
-                                                                                        build)))));
+                                        job -> job.changed(id, one -> inBorder(one, build))));
         field.words().setId("goods-border-colour-" + id);
         fields.also(job -> job.goods().of(id).ifPresent(one -> field.show(one.sticker().border())));
         return field;
@@ -169,15 +156,7 @@ final class StickerSentences extends VBox {
                         words ->
                                 bench.change(
                                         "Ink of cuts",
-                                        job ->
-                                                job.withGoods(
-                                                        job.goods()
-                                                                .changed(
-                                                                        id,
-                                                                        one ->
-                                                                                called(
-                                                                                        one, with,
-                                                                                        words)))));
+                                        job -> job.changed(id, one -> called(one, with, words))));
         field.setId("goods-" + what + "-" + id);
         fields.also(
                 job ->

@@ -16,9 +16,6 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
 import neattrace.app.work.Shown;
-import neattrace.export.GoodsFormat;
-import neattrace.files.AtomicFile;
-import neattrace.files.FileNames;
 import neattrace.finding.Finding;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
@@ -32,6 +29,7 @@ import neattrace.raster.reading.PictureException;
 final class StickerStep implements Step {
 
     private final Bench bench;
+    private final GoodsWriting writing;
     private final ThingView view;
     private final VBox content = new VBox(8);
     private final StickerSentences sentences;
@@ -43,6 +41,7 @@ final class StickerStep implements Step {
 
     StickerStep(Bench bench) {
         this.bench = bench;
+        this.writing = new GoodsWriting(bench);
         this.view = new ThingView(this::pulled);
         view.setVisible(false);
         sentences = new StickerSentences(bench, this::letGo, this::choose);
@@ -196,55 +195,25 @@ final class StickerStep implements Step {
     private void set(String what, int id, List<Pull> pulls) {
         bench.change(
                 what,
-                job ->
-                        job.withGoods(
-                                job.goods()
-                                        .changed(
-                                                id,
-                                                one ->
-                                                        one.withSticker(
-                                                                one.sticker().withPulls(pulls)))));
+                job -> job.changed(id, one -> one.withSticker(one.sticker().withPulls(pulls))));
     }
 
     private void choose() {
-        if (bench.drawing() == null) {
-            return;
-        }
-        bench.chooseTarget(
-                        "Write the sticker",
-                        FileNames.proposed(bench.drawing().job().title() + " sticker"),
-                        "Sticker",
-                        sentences.format().ending(),
-                        path -> GoodsFormat.of(path).isPresent())
-                .ifPresent(this::write);
+        writing.choose("sticker", "Sticker", sentences.format().ending(), this::write);
     }
 
     /** Writes the sticker as it stands, as the file's name says. */
     void write(Path target) {
-        GoodsFormat as = GoodsFormat.of(target).orElse(sentences.format());
-        bench.workspace()
-                .whenSettled(
-                        shown ->
-                                wanted(shown.drawing().job())
-                                        .ifPresent(one -> write(target, as, shown, one)));
-    }
-
-    private void write(Path target, GoodsFormat as, Shown shown, WantedGoods wanted) {
-        bench.workspace()
-                .write(
-                        "Wrote " + target.getFileName() + ".",
-                        target,
-                        () ->
-                                AtomicFile.write(
-                                        target,
-                                        out ->
-                                                as.write(
-                                                        MadeSticker.forFiles(
-                                                                bench.workspace().pipeline(),
-                                                                shown,
-                                                                wanted),
-                                                        wanted.goods().sizing().ppi(),
-                                                        out)),
-                        bench::refresh);
+        writing.write(
+                target,
+                sentences.format(),
+                this::wanted,
+                (as, shown, wanted) ->
+                        as.write(
+                                List.of(
+                                        MadeSticker.forFiles(
+                                                bench.workspace().pipeline(), shown, wanted)),
+                                wanted.goods().sizing().ppi(),
+                                target));
     }
 }

@@ -1,0 +1,73 @@
+package neattrace.app.station.make;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import neattrace.app.station.Bench;
+import neattrace.app.work.Shown;
+import neattrace.export.GoodsFormat;
+import neattrace.files.FileNames;
+import neattrace.job.Job;
+import neattrace.job.WantedGoods;
+
+/** Writes finished goods to files that are asked for. */
+final class GoodsWriting {
+
+    /** Writes goods as they are shown. */
+    @FunctionalInterface
+    interface Writer {
+        void write(GoodsFormat as, Shown shown, WantedGoods wanted) throws IOException;
+    }
+
+    private final Bench bench;
+
+    GoodsWriting(Bench bench) {
+        this.bench = bench;
+    }
+
+    /**
+     * Asks for a file.
+     *
+     * @param noun what it is, such as "sticker"
+     * @param label the same as a title
+     * @param ending the format that is chosen
+     */
+    void choose(String noun, String label, String ending, Consumer<Path> then) {
+        if (bench.drawing() == null) {
+            return;
+        }
+        bench.chooseTarget(
+                        "Write the " + noun,
+                        FileNames.proposed(bench.drawing().job().title() + " " + noun),
+                        label,
+                        ending,
+                        path -> GoodsFormat.of(path).isPresent())
+                .ifPresent(then);
+    }
+
+    /** Writes once the job is settled, as the file's name says, or else in a format. */
+    void write(
+            Path target,
+            GoodsFormat otherwise,
+            Function<Job, Optional<WantedGoods>> wanted,
+            Writer writer) {
+        GoodsFormat as = GoodsFormat.of(target).orElse(otherwise);
+        bench.workspace()
+                .whenSettled(
+                        shown ->
+                                wanted.apply(shown.drawing().job())
+                                        .ifPresent(one -> write(target, as, shown, one, writer)));
+    }
+
+    private void write(
+            Path target, GoodsFormat as, Shown shown, WantedGoods wanted, Writer writer) {
+        bench.workspace()
+                .write(
+                        "Wrote " + target.getFileName() + ".",
+                        target,
+                        () -> writer.write(as, shown, wanted),
+                        bench::refresh);
+    }
+}
