@@ -28,6 +28,8 @@ import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.review.AlikeAreas;
 import neattrace.flat.review.FlatReview;
 import neattrace.flat.rough.RoughFitting;
+import neattrace.goods.cloth.ClothPlaces;
+import neattrace.goods.cloth.GarmentShape;
 import neattrace.goods.wrap.Cup;
 import neattrace.goods.wrap.CupPicture;
 import neattrace.print.lettering.Lettering;
@@ -119,6 +121,8 @@ class ArchitectureTest {
                     OpenRasterWriter.class,
                     PdfWriter.class,
                     PlanPainter.class,
+                    ClothPlaces.class,
+                    GarmentShape.class,
                     CupPicture.class,
                     Cup.class,
                     PngWriter.class,

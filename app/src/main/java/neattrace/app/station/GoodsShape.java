@@ -8,17 +8,22 @@ import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFit;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Sizing.Fit;
+import neattrace.goods.cloth.ClothPlaces;
+import neattrace.goods.cloth.GarmentShape;
+import neattrace.goods.making.ClothRecipe;
 import neattrace.job.pipeline.Extent;
 import neattrace.press.Rgb;
 
 /**
  * Goods in their true shape with the drawing on them, as large as there is room for.
  *
+ * @param cloth where a print goes on cloth
  * @param fit the goods, and how large the drawing comes out on them
  * @param extent of the drawing on its page, mm
  * @param silhouette of the drawing with its border, mm on its page; empty as long as it is not
@@ -27,25 +32,24 @@ import neattrace.press.Rgb;
  * @param pageMm width of the page, mm
  */
 public record GoodsShape(
-        GoodsFit fit, Extent extent, List<List<Point>> silhouette, Image art, double pageMm) {
+        ClothRecipe cloth,
+        GoodsFit fit,
+        Extent extent,
+        List<List<Point>> silhouette,
+        Image art,
+        double pageMm) {
 
-    /** A shirt of a usual size, mm from the middle of its collar (common practice, no source). */
-    private static final double[] SHIRT = {
-        85, 0, 235, 45, 345, 235, 265, 290, 255, 210, 260, 720, -260, 720, -255, 210, -265, 290,
-        -345, 235, -235, 45, -85, 0
-    };
-
-    private static final double SHIRT_WIDE_MM = 690;
-    private static final double SHIRT_HIGH_MM = 720;
-    private static final double COLLAR_MM = 55;
-
-    /** The print begins so far below the collar (common practice, no source). */
-    private static final double BELOW_COLLAR_MM = 85;
+    private static final double FLAT_MM = 0.5;
 
     private static final double MARGIN_PX = 14;
     private static final double MEASURE_PX = 30;
     private static final Color RULE = Color.web("#A89B84");
     private static final Color SHADE = Color.web("#17323F", 0.12);
+
+    /** The same with another silhouette and picture. */
+    public GoodsShape with(List<List<Point>> otherSilhouette, Image otherArt) {
+        return new GoodsShape(cloth, fit, extent, otherSilhouette, otherArt, pageMm);
+    }
 
     /**
      * Paints it.
@@ -68,13 +72,13 @@ public record GoodsShape(
         drawing(g, at);
         g.restore();
         double from = isShirt() ? left + at.x() * scale : left;
-        double across = isShirt() ? fit.artWidthMm() * scale : wide * scale;
+        double across = isShirt() ? artWideMm() * scale : wide * scale;
         measure(g, from, across, top + high * scale + 12, ink);
     }
 
     /** Pixels a mm of the page at which the drawing is seen in a room of some pixels. */
     public double pagePxPerMm(double width, double height) {
-        return Math.max(0, scale(width, height)) * fit.factor();
+        return Math.max(0, scale(width, height)) * step() * fit.factor();
     }
 
     private double scale(double width, double height) {
@@ -90,13 +94,34 @@ public record GoodsShape(
     }
 
     private double widthMm() {
-        return isShirt() ? SHIRT_WIDE_MM : fit.thingWidthMm();
+        return isShirt() ? garment().widthMm() : fit.thingWidthMm();
     }
 
     private double heightMm() {
         return isShirt()
-                ? Math.max(SHIRT_HIGH_MM, COLLAR_MM + BELOW_COLLAR_MM + fit.artHeightMm())
+                ? Math.max(garment().heightMm(), printAt().y() + artHighMm())
                 : fit.thingHeightMm();
+    }
+
+    private GarmentShape garment() {
+        return GarmentShape.of(cloth);
+    }
+
+    private Point printAt() {
+        return garment().print(artWideMm(), ClothPlaces.belowMm(cloth));
+    }
+
+    /** Prints on other sizes of garments are smaller or larger. */
+    private double step() {
+        return isShirt() ? ClothPlaces.step(cloth.size(), cloth.place()) : 1;
+    }
+
+    private double artWideMm() {
+        return step() * fit.artWidthMm();
+    }
+
+    private double artHighMm() {
+        return step() * fit.artHeightMm();
     }
 
     private GoodsKind kind() {
@@ -110,22 +135,24 @@ public record GoodsShape(
 
     /** Where the drawing's upper left corner lies on it. */
     private Point shirt(GraphicsContext g, double scale) {
-        g.translate(SHIRT_WIDE_MM / 2, 0);
-        g.beginPath();
-        g.moveTo(-85, 0);
-        g.quadraticCurveTo(-60, COLLAR_MM, 0, COLLAR_MM);
-        g.quadraticCurveTo(60, COLLAR_MM, 85, 0);
-        for (int i = 2; i < SHIRT.length; i += 2) {
-            g.lineTo(SHIRT[i], SHIRT[i + 1]);
+        for (Outline one : garment().cloth()) {
+            double[] xy = one.outer().flatten(FLAT_MM);
+            g.beginPath();
+            for (int i = 0; i < xy.length; i += 2) {
+                if (i == 0) {
+                    g.moveTo(xy[i], xy[i + 1]);
+                } else {
+                    g.lineTo(xy[i], xy[i + 1]);
+                }
+            }
+            g.closePath();
+            g.setFill(ground());
+            g.fill();
+            g.setStroke(RULE);
+            g.setLineWidth(1.2 / scale);
+            g.stroke();
         }
-        g.closePath();
-        g.setFill(ground());
-        g.fill();
-        g.setStroke(RULE);
-        g.setLineWidth(1.2 / scale);
-        g.stroke();
-        g.translate(-SHIRT_WIDE_MM / 2, 0);
-        return new Point(SHIRT_WIDE_MM / 2 - fit.artWidthMm() / 2, COLLAR_MM + BELOW_COLLAR_MM);
+        return printAt();
     }
 
     private Point flat(GraphicsContext g, double scale, double wide, double high, Color ink) {
@@ -193,8 +220,8 @@ public record GoodsShape(
                 extent.heightMm() * px,
                 at.x(),
                 at.y(),
-                fit.artWidthMm(),
-                fit.artHeightMm());
+                artWideMm(),
+                artHighMm());
     }
 
     /** A line as long as the width, with its measure beneath. */
@@ -219,8 +246,8 @@ public record GoodsShape(
                 String.format(
                         Locale.ROOT,
                         "%.0f × %.0f mm",
-                        isShirt() ? fit.artWidthMm() : fit.thingWidthMm(),
-                        isShirt() ? fit.artHeightMm() : fit.thingHeightMm());
+                        isShirt() ? artWideMm() : fit.thingWidthMm(),
+                        isShirt() ? artHighMm() : fit.thingHeightMm());
         return page && !goods.size().contains("mm") ? goods.size() + ", " + size : size;
     }
 }

@@ -41,6 +41,11 @@ public final class ClothPlaces {
         };
     }
 
+    /** How far below that a print lies: as it is wanted, else as usual, mm. */
+    public static double belowMm(ClothRecipe recipe) {
+        return recipe.belowMm() > 0 ? recipe.belowMm() : belowMm(recipe.place());
+    }
+
     /** How far its middle lies to the wearer's left of the garment's, mm. */
     public static double asideMm(ClothRecipe.Place place) {
         return place == ClothRecipe.Place.LEFT_CHEST ? 100 : 0;

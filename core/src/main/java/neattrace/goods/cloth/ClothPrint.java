@@ -83,7 +83,7 @@ public record ClothPrint(
 
     /** How far below the seam its upper edge lies, mm. */
     public double belowMm() {
-        return recipe.belowMm() > 0 ? recipe.belowMm() : ClothPlaces.belowMm(recipe.place());
+        return ClothPlaces.belowMm(recipe);
     }
 
     /** The cloth's colour. */

@@ -2,15 +2,8 @@ package neattrace.goods.cloth;
 
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.List;
-import neattrace.geom.CubicLoop;
-import neattrace.geom.CubicPath;
-import neattrace.geom.Outline;
 import neattrace.geom.Point;
-import neattrace.goods.making.ClothRecipe;
-import neattrace.goods.making.ClothRecipe.Place;
-import neattrace.goods.making.ClothRecipe.Size;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
@@ -23,92 +16,51 @@ import neattrace.print.PrintShape;
 import neattrace.print.Tints;
 
 /**
- * A plain shirt or bag, laid flat, with a print in its place: what a print looks like on it, never
- * written to files. Measures of garments are common practice, no source, from memory.
+ * A print in its place on a plain garment: what it looks like, never written to files.
  *
- * @param widthMm of the whole
- * @param heightMm of it
  * @param print where the print's upper left corner lies, mm
  * @param plan cloth, seams and print
  */
-public record Garment(double widthMm, double heightMm, Point print, PrintPlan plan) {
+public record Garment(Point print, PrintPlan plan) {
 
-    private static final double RIM_MM = 30;
     private static final double SEAM_MM = 1.6;
-
-    /** A bag and the height of its handles, mm. */
-    private static final double BAG_WIDE = 380;
-
-    private static final double BAG_HIGH = 420;
-    private static final double HANDLES = 240;
-
-    /**
-     * A shirt's measures, mm.
-     *
-     * @param chest its width below the arms
-     * @param length from the highest point of the shoulder
-     */
-    private record Cut(double chest, double length, double shoulders, double sleeve) {
-
-        static final double NECK = 180;
-        static final double FRONT_DROP = 95;
-        static final double BACK_DROP = 22;
-        static final double SLOPE = 45;
-        static final double ARMHOLE = 240;
-
-        static Cut of(Size size) {
-            return switch (size) {
-                case S_M -> new Cut(500, 700, 430, 200);
-                case L_XL -> new Cut(560, 750, 480, 220);
-                case XXL -> new Cut(640, 800, 530, 240);
-            };
-        }
-    }
+    private static final Tints NOTHING = Tints.of(new Cmyk(0, 0, 0, 0));
 
     /** The garment of a print with the print on it. */
     public static Garment of(ClothPrint print, PrintPlan art, PressProfile press) {
-        ClothRecipe recipe = print.recipe();
-        boolean bag = recipe.place() == Place.TOTE;
-        Cut cut = Cut.of(recipe.size());
-        double wide = bag ? BAG_WIDE : cut.shoulders() + 2 * 0.8 * cut.sleeve();
-        double high = bag ? BAG_HIGH + HANDLES : cut.length();
-        double middle = RIM_MM + wide / 2;
-        List<PrintObject> cloth = new ArrayList<>();
-        List<PrintObject> seams = new ArrayList<>();
-        Tints tints = Tints.of(new Cmyk(0, 0, 0, 0));
-        if (bag) {
-            bag(middle, cloth, seams, tints);
-        } else {
-            shirt(cut, middle, recipe.place() == Place.BACK, cloth, seams, tints);
-        }
-        // The wearer's left is on the right of who looks.
-        double x = middle + ClothPlaces.asideMm(recipe.place()) - print.widthMm() / 2;
-        double y = from(recipe.place()) + print.belowMm();
-        double width = wide + 2 * RIM_MM;
-        double height = high + 2 * RIM_MM;
+        GarmentShape shape = GarmentShape.of(print.recipe());
+        Point at = shape.print(print.widthMm(), print.belowMm());
         PrintPlan placed =
                 PrintPage.mapped(
-                        art, AffineTransform.getTranslateInstance(x, y), width, height, press);
+                        art,
+                        AffineTransform.getTranslateInstance(at.x(), at.y()),
+                        shape.widthMm(),
+                        shape.heightMm(),
+                        press);
         Rgb colour = print.cloth();
         List<PrintLayer> layers = new ArrayList<>();
-        layers.add(layer("Cloth", Kind.GROUND, colour, cloth));
-        layers.add(layer("Seams", Kind.UNDERLAY, seam(colour), seams));
+        layers.add(
+                layer(
+                        "Cloth",
+                        Kind.GROUND,
+                        colour,
+                        shape.cloth().stream().map(PrintShape.Curved::new).toList()));
+        layers.add(
+                layer(
+                        "Seams",
+                        Kind.UNDERLAY,
+                        seam(colour),
+                        shape.seams().stream()
+                                .map(one -> new PrintShape.Stroked(one, false, SEAM_MM))
+                                .toList()));
         layers.addAll(placed.layers());
-        return new Garment(width, height, new Point(x, y), placed.with(layers));
+        return new Garment(at, placed.with(layers));
     }
 
-    /** How far below the garment's upper edge what prints are measured from lies, mm. */
-    private static double from(Place place) {
-        return RIM_MM
-                + switch (place) {
-                    case CHEST -> Cut.FRONT_DROP;
-                    case BACK -> Cut.BACK_DROP;
-                    case LEFT_CHEST -> Cut.SLOPE * 0.35;
-                    case TOTE -> HANDLES;
-                };
-    }
-
-    private static PrintLayer layer(String name, Kind kind, Rgb colour, List<PrintObject> objects) {
+    private static PrintLayer layer(
+            String name, Kind kind, Rgb colour, List<? extends PrintShape> shapes) {
+        List<PrintObject> objects =
+                shapes.stream().map(one -> PrintObject.of(one, NOTHING)).toList();
         return new PrintLayer(name, kind, colour, "", objects, List.of());
     }
 
@@ -121,143 +73,5 @@ public record Garment(double widthMm, double heightMm, Point print, PrintPlan pl
 
     private static int near(int value) {
         return Math.max(0, Math.min(255, value));
-    }
-
-    private static void shirt(
-            Cut cut,
-            double middle,
-            boolean back,
-            List<PrintObject> cloth,
-            List<PrintObject> seams,
-            Tints tints) {
-        double neck = Cut.NECK / 2;
-        double shoulder = cut.shoulders() / 2;
-        double chest = cut.chest() / 2;
-        double reach = shoulder + 0.8 * cut.sleeve();
-        double cuff = Cut.SLOPE + 0.62 * cut.sleeve();
-        double drop = back ? Cut.BACK_DROP : Cut.FRONT_DROP;
-        double wide = 0.62 * Cut.ARMHOLE;
-        Pen pen = new Pen(middle, RIM_MM);
-        pen.start(-neck, 0);
-        pen.curve(-0.8 * neck, drop, -0.45 * neck, drop, 0, drop);
-        pen.curve(0.45 * neck, drop, 0.8 * neck, drop, neck, 0);
-        pen.line(shoulder, Cut.SLOPE);
-        pen.line(reach, cuff);
-        pen.line(reach - 0.36 * wide, cuff + wide);
-        pen.line(chest, Cut.SLOPE + Cut.ARMHOLE);
-        pen.line(chest, cut.length());
-        pen.line(-chest, cut.length());
-        pen.line(-chest, Cut.SLOPE + Cut.ARMHOLE);
-        pen.line(-(reach - 0.36 * wide), cuff + wide);
-        pen.line(-reach, cuff);
-        pen.line(-shoulder, Cut.SLOPE);
-        pen.line(-neck, 0);
-        cloth.add(PrintObject.of(new PrintShape.Curved(pen.loop()), tints));
-        seams.add(pen.seam(tints));
-        for (int side = -1; side <= 1; side += 2) {
-            pen.start(side * shoulder, Cut.SLOPE);
-            pen.curve(
-                    side * (shoulder - 26),
-                    Cut.SLOPE + 0.4 * Cut.ARMHOLE,
-                    side * (chest - 40),
-                    Cut.SLOPE + 0.8 * Cut.ARMHOLE,
-                    side * chest,
-                    Cut.SLOPE + Cut.ARMHOLE);
-            seams.add(pen.seam(tints));
-        }
-        double rib = 20;
-        pen.start(-neck - 0.7 * rib, 5);
-        pen.curve(-0.9 * neck, drop + rib, -0.5 * neck, drop + rib, 0, drop + rib);
-        pen.curve(0.5 * neck, drop + rib, 0.9 * neck, drop + rib, neck + 0.7 * rib, 5);
-        seams.add(pen.seam(tints));
-        pen.start(-chest, cut.length() - 22);
-        pen.line(chest, cut.length() - 22);
-        seams.add(pen.seam(tints));
-    }
-
-    private static void bag(
-            double middle, List<PrintObject> cloth, List<PrintObject> seams, Tints tints) {
-        double half = BAG_WIDE / 2;
-        Pen pen = new Pen(middle, RIM_MM + HANDLES);
-        pen.start(-half, 0);
-        pen.line(half, 0);
-        pen.line(half, BAG_HIGH);
-        pen.line(-half, BAG_HIGH);
-        pen.line(-half, 0);
-        cloth.add(PrintObject.of(new PrintShape.Curved(pen.loop()), tints));
-        seams.add(pen.seam(tints));
-        double inner = 60;
-        double outer = 85;
-        pen.start(-outer, 35);
-        pen.curve(-outer, -HANDLES * 1.3, outer, -HANDLES * 1.3, outer, 35);
-        pen.line(inner, 35);
-        pen.curve(inner, -HANDLES * 1.14, -inner, -HANDLES * 1.14, -inner, 35);
-        pen.line(-outer, 35);
-        cloth.add(PrintObject.of(new PrintShape.Curved(pen.loop()), tints));
-        seams.add(pen.seam(tints));
-        pen.start(-half, 28);
-        pen.line(half, 28);
-        seams.add(pen.seam(tints));
-    }
-
-    /** Draws paths about a middle. */
-    private static final class Pen {
-
-        private final double middle;
-        private final double top;
-        private final List<Double> coords = new ArrayList<>();
-        private double x;
-        private double y;
-
-        Pen(double middle, double top) {
-            this.middle = middle;
-            this.top = top;
-        }
-
-        void start(double toX, double toY) {
-            coords.clear();
-            add(toX, toY);
-        }
-
-        void line(double toX, double toY) {
-            double fromX = x;
-            double fromY = y;
-            curve(
-                    fromX + (toX - fromX) / 3,
-                    fromY + (toY - fromY) / 3,
-                    toX - (toX - fromX) / 3,
-                    toY - (toY - fromY) / 3,
-                    toX,
-                    toY);
-        }
-
-        void curve(double x1, double y1, double x2, double y2, double toX, double toY) {
-            add(x1, y1);
-            add(x2, y2);
-            add(toX, toY);
-        }
-
-        private void add(double toX, double toY) {
-            coords.add(middle + toX);
-            coords.add(top + toY);
-            x = toX;
-            y = toY;
-        }
-
-        private double[] all(int count) {
-            return coords.stream().limit(count).mapToDouble(Double::doubleValue).toArray();
-        }
-
-        /** What ends where it began. */
-        Outline loop() {
-            return new Outline(CubicLoop.of(all(coords.size() - 2), new BitSet()), List.of());
-        }
-
-        PrintObject seam(Tints tints) {
-            return PrintObject.of(
-                    new PrintShape.Stroked(
-                            CubicPath.of(all(coords.size()), new BitSet()), false, SEAM_MM),
-                    tints);
-        }
     }
 }

@@ -103,6 +103,7 @@ final class GoodsCard extends Button {
         boolean same = shape != null && shape.extent().equals(extent);
         shape =
                 new GoodsShape(
+                        wanted.making().cloth(),
                         fit,
                         extent,
                         same ? shape.silhouette() : List.of(),
@@ -124,14 +125,12 @@ final class GoodsCard extends Button {
     }
 
     void setArt(Image art) {
-        shape =
-                new GoodsShape(
-                        shape.fit(), shape.extent(), shape.silhouette(), art, shape.pageMm());
+        shape = shape.with(shape.silhouette(), art);
         paint();
     }
 
     void setSilhouette(List<List<Point>> rings) {
-        shape = new GoodsShape(shape.fit(), shape.extent(), rings, shape.art(), shape.pageMm());
+        shape = shape.with(rings, shape.art());
         paint();
     }
 

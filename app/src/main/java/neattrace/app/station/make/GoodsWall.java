@@ -288,6 +288,7 @@ final class GoodsWall extends Region {
 
     private void shape(GraphicsContext g, WantedGoods wanted, double width, double height) {
         new GoodsShape(
+                        wanted.making().cloth(),
                         GoodsDrawing.fit(shown.drawing(), wanted),
                         shown.drawing().extent(),
                         List.of(),
