@@ -203,6 +203,16 @@ final class TieGraph {
         return 0;
     }
 
+    /** Whether a piece could have another tie on another side than one. */
+    boolean hasOpposite(int tie, int piece) {
+        for (int other : at[piece]) {
+            if (apart(piece, tie, other)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean onTwoSides(int piece, int[] some, int n) {
         for (int a = 0; a < n; a++) {
             for (int b = a + 1; b < n; b++) {

@@ -95,10 +95,26 @@ final class TieNetwork {
                     }
                 }
             }
+            best = best < 0 ? begun(islands, price) : best;
             if (best >= 0) {
                 graph.choose(best);
             }
         } while (best >= 0);
+    }
+
+    /**
+     * The cheapest tie of an island that is not held though no tie lies on another side than those
+     * it has: with it another one will. -1 if all are held, or as well as they can be.
+     */
+    private int begun(int[] islands, double[] price) {
+        int best = -1;
+        for (int p : islands) {
+            for (int t : graph.at[p]) {
+                boolean could = !graph.isHeld(p) && !graph.isChosen(t) && graph.hasOpposite(t, p);
+                best = could && (best < 0 || price[t] < price[best]) ? t : best;
+            }
+        }
+        return best;
     }
 
     private void layAnew() {

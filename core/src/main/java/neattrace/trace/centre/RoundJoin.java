@@ -27,6 +27,14 @@ record RoundJoin(Point centre, double radius) {
 
     private static final double LIKE = 0.015;
 
+    /** A way round so narrow is a sharp corner, px; and times the pen's radius. */
+    private static final double SHARP_PX = 1;
+
+    private static final double SHARP = 0.12;
+
+    /** A larger arc is believed if the edge is so much more like it than like a pen's. */
+    private static final double BETTER = 0.6;
+
     /** Wider bends are no corners, times the pen's radius. */
     private static final double WIDEST = 1.2;
 
@@ -42,14 +50,17 @@ record RoundJoin(Point centre, double radius) {
     static Optional<RoundJoin> of(Probe probe, Point start, Point in, Point out, double half) {
         double limit = LIKE_PX + LIKE * half;
         Fit sharp = new Fit(probe, in, out, half, false).from(start);
-        if (sharp.unlike < limit) {
-            return Optional.of(new RoundJoin(sharp.at, 0));
-        }
         Fit round = new Fit(probe, in, out, half, true).from(start);
         double radius = round.reach - half;
-        return round.unlike < limit && radius > 0 && radius < WIDEST * half
-                ? Optional.of(new RoundJoin(round.at, radius))
-                : Optional.empty();
+        boolean ran =
+                round.unlike < limit
+                        && radius > SHARP_PX + SHARP * half
+                        && radius < WIDEST * half
+                        && round.unlike < BETTER * sharp.unlike;
+        if (ran) {
+            return Optional.of(new RoundJoin(round.at, radius));
+        }
+        return sharp.unlike < limit ? Optional.of(new RoundJoin(sharp.at, 0)) : Optional.empty();
     }
 
     /** A circle along an edge while it is being found. */
