@@ -22,6 +22,9 @@ public final class Silhouette {
 
     private static final int QUARTER = 12;
 
+    /** Chords of a curve: a quarter of a circle is left by 0.2 % of its radius. */
+    private static final int STEPS = 12;
+
     private Silhouette() {}
 
     /**
@@ -39,8 +42,8 @@ public final class Silhouette {
             side = Math.max(side, Math.max(box[2], box[3]));
             List<Coordinate> ring = new ArrayList<>();
             for (int i = 0; i < line.outer().size(); i++) {
-                for (double t : new double[] {0, 0.34, 0.67}) {
-                    Point at = line.outer().at(i, t);
+                for (int k = 0; k < STEPS; k++) {
+                    Point at = line.outer().at(i, (double) k / STEPS);
                     ring.add(new Coordinate(at.x(), at.y()));
                 }
             }
