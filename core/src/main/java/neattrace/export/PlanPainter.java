@@ -7,7 +7,6 @@ import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
-import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -15,11 +14,10 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import javax.imageio.ImageIO;
-import neattrace.geom.CubicSegments;
-import neattrace.geom.Point;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
+import neattrace.print.Shapes;
 import org.locationtech.jts.awt.ShapeWriter;
 
 /**
@@ -30,9 +28,6 @@ public final class PlanPainter {
 
     /** How much wider flats are painted, in pixels of the target. */
     private static final float SEAM_PX = 0.6f;
-
-    /** So many times as large lines are outlined. */
-    private static final double FINE = 100;
 
     private record Painted(Shape shape, Rectangle2D bounds, Color colour) {}
 
@@ -59,14 +54,10 @@ public final class PlanPainter {
             for (int i = 0; i < filled.polygons().getNumGeometries(); i++) {
                 add(list, shapes.toShape(filled.polygons().getGeometryN(i)), colour);
             }
-        } else if (shape instanceof PrintShape.Curved curved) {
-            add(list, curved.outline().toPath(), colour);
-        } else if (shape instanceof PrintShape.Stroked stroked) {
-            add(list, outline(stroked), colour);
         } else if (shape instanceof PrintShape.Photo photo) {
             photos.add(new Pasted(read(photo), photo.map()));
         } else {
-            throw new IllegalArgumentException("only shapes are painted");
+            add(list, Shapes.toShape(shape), colour);
         }
     }
 
@@ -76,29 +67,6 @@ public final class PlanPainter {
         } catch (IOException e) {
             throw new IllegalArgumentException("a photo is a JPEG", e);
         }
-    }
-
-    private static Shape outline(PrintShape.Stroked stroked) {
-        CubicSegments path = stroked.path();
-        Path2D line = new Path2D.Double();
-        line.moveTo(path.point(0).x(), path.point(0).y());
-        for (int i = 0; i < path.size(); i++) {
-            Point first = path.control(i, 0);
-            Point second = path.control(i, 1);
-            Point end = path.point(i + 1);
-            line.curveTo(first.x(), first.y(), second.x(), second.y(), end.x(), end.y());
-        }
-        if (stroked.closed()) {
-            line.closePath();
-        }
-        // Java2D's strokes are exact to a tenth of a unit: a hundredth of a mm is wanted.
-        float width = (float) (FINE * stroked.widthMm());
-        Shape wide =
-                new BasicStroke(width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
-                        .createStrokedShape(
-                                AffineTransform.getScaleInstance(FINE, FINE)
-                                        .createTransformedShape(line));
-        return AffineTransform.getScaleInstance(1 / FINE, 1 / FINE).createTransformedShape(wide);
     }
 
     private static void add(List<Painted> list, Shape shape, Color colour) {

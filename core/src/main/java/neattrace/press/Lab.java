@@ -24,6 +24,40 @@ public record Lab(double l, double a, double b) {
         return t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116;
     }
 
+    /** The light of press profiles (ICC.1:2010, 7.2.16), XYZ. */
+    static double[] d50() {
+        return new double[] {0.9642, 1, 0.8249};
+    }
+
+    /** The colour in XYZ under D50: {@code l} 100 is (0.9642, 1, 0.8249). */
+    public double[] toXyzD50() {
+        double fy = (l + 16) / 116;
+        double[] white = d50();
+        return new double[] {
+            white[0] * g(fy + a / 500),
+            l > KAPPA * EPSILON ? fy * fy * fy : l / KAPPA,
+            white[2] * g(fy - b / 200)
+        };
+    }
+
+    /** From XYZ under D50. */
+    static Lab ofXyzD50(double[] xyz) {
+        double[] white = d50();
+        return ofXyz(xyz[0] / white[0], xyz[1] / white[1], xyz[2] / white[2]);
+    }
+
+    /**
+     * The sRGB colour that looks like it, from D50 to D65 by Bradford's matrix (ICC.1:2010, E.2);
+     * what no screen shows is cut off.
+     */
+    public Rgb toScreen() {
+        double[] at = toXyzD50();
+        double x = 0.9555766 * at[0] - 0.0230393 * at[1] + 0.0631636 * at[2];
+        double y = -0.0282895 * at[0] + 1.0099416 * at[1] + 0.0210077 * at[2];
+        double z = 0.0122982 * at[0] - 0.0204830 * at[1] + 1.3299098 * at[2];
+        return Lab.ofXyz(x / 0.9505, y, z / 1.0890).toRgb();
+    }
+
     /** The sRGB colour that looks like it under D65; what no screen shows is cut off. */
     public Rgb toRgb() {
         double fy = (l + 16) / 116;

@@ -1,13 +1,13 @@
 package neattrace.press;
 
+import java.awt.color.CMMException;
 import java.awt.color.ICC_ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * A press as an ICC profile: what a build looks like, and which build comes nearest to a colour.
@@ -15,23 +15,24 @@ import java.util.stream.IntStream;
  */
 public final class PressProfile {
 
-    /** CGATS TR 001 (SWOP coated), as a small profile in the public domain (CC0). */
-    private static final String BUNDLED = "CGATS001Compat-v2-micro.icc";
+    /** CGATS TR 001 (SWOP coated), made from a small profile in the public domain (CC0). */
+    private static final String BUNDLED = "coated.icc";
 
-    private static final int GRID = 11;
-
-    /** Builds the search starts from, and its first step in percent. */
-    private static final int STARTS = 12;
-
-    private static final int FIRST_STEP = 4;
-    private static final int[][] MOVES = moves();
+    /** Larger files are no profiles, bytes; the largest of presses have a few million. */
+    public static final int MOST_BYTES = 24 << 20;
 
     private final byte[] bytes;
+    private final String name;
+    private final double[] paper;
     private final ICC_ColorSpace space;
-    private Lab[] grid;
+    private final BuildSearch screen = new BuildSearch(build -> preview(build).toLab());
+    private final BuildSearch measured = new BuildSearch(this::lab);
 
     private PressProfile(byte[] bytes) {
+        ProfileHeader header = new ProfileHeader(bytes);
         this.bytes = bytes;
+        this.name = header.name();
+        this.paper = header.mediaWhite();
         this.space = new ICC_ColorSpace(ICC_Profile.getInstance(bytes));
     }
 
@@ -53,6 +54,45 @@ public final class PressProfile {
         return Bundled.PROFILE;
     }
 
+    /**
+     * A profile of a file: of a press with four inks, version 2 or 4.
+     *
+     * @param icc its bytes, handed over
+     * @throws ProfileException if it is none or damaged, with the reason in the user's words
+     */
+    public static PressProfile of(byte[] icc) throws ProfileException {
+        if (icc.length > MOST_BYTES) {
+            throw new ProfileException(
+                    "It is larger than any press profile: more than "
+                            + (MOST_BYTES >> 20)
+                            + " MB.");
+        }
+        new ProfileHeader(icc).check();
+        try {
+            PressProfile profile = new PressProfile(icc);
+            // What is damaged inside shows when colours are asked for.
+            Lab white = profile.lab(Cmyk.PAPER);
+            Lab solid = profile.lab(new Cmyk(100, 100, 100, 100));
+            profile.preview(Cmyk.PAPER);
+            if (!(white.l() > solid.l() + 10)) {
+                throw new ProfileException("It is damaged: ink does not darken its paper.");
+            }
+            return profile;
+        } catch (CMMException | IllegalArgumentException | ArrayIndexOutOfBoundsException e) {
+            throw new ProfileException("This ICC profile is damaged or not complete.", e);
+        }
+    }
+
+    /** What it calls itself; empty if it does not say. */
+    public String name() {
+        return name;
+    }
+
+    /** Whether it is the one that ships with the program. */
+    public boolean isBundled() {
+        return this == bundled() || Arrays.equals(bytes, bundled().bytes);
+    }
+
     /** The profile's bytes, for an output intent. */
     public byte[] bytes() {
         return bytes.clone();
@@ -60,16 +100,29 @@ public final class PressProfile {
 
     /** What a build looks like on screen, by the profile's default rendering. */
     public Rgb preview(Cmyk build) {
-        float[] rgb =
-                space.toRGB(
-                        new float[] {
-                            (float) build.c() / 100,
-                            (float) build.m() / 100,
-                            (float) build.y() / 100,
-                            (float) build.k() / 100
-                        });
+        float[] rgb = space.toRGB(inks(build));
         return new Rgb(
                 Math.round(255 * rgb[0]), Math.round(255 * rgb[1]), Math.round(255 * rgb[2]));
+    }
+
+    /** What a build looks like beside its paper, which is white: L*a*b* under D50. */
+    public Lab lab(Cmyk build) {
+        float[] xyz = space.toCIEXYZ(inks(build));
+        return Lab.ofXyzD50(new double[] {xyz[0], xyz[1], xyz[2]});
+    }
+
+    /** The paper as it is measured, L*a*b* under D50. */
+    public Lab paper() {
+        return Lab.ofXyzD50(paper);
+    }
+
+    private static float[] inks(Cmyk build) {
+        return new float[] {
+            (float) build.c() / 100,
+            (float) build.m() / 100,
+            (float) build.y() / 100,
+            (float) build.k() / 100
+        };
     }
 
     /**
@@ -78,108 +131,36 @@ public final class PressProfile {
      * colours that no ink reaches come back as the nearest printable one.
      */
     public Cmyk nearest(Rgb colour) {
-        Lab target = colour.toLab();
-        Cmyk best = Cmyk.PAPER;
-        double bestCost = Double.MAX_VALUE;
-        for (Cmyk start : starts(target)) {
-            Cmyk found = descend(start, target);
-            double cost = cost(found, target);
-            if (cost < bestCost) {
-                best = found;
-                bestCost = cost;
-            }
-        }
-        return best;
+        return screen.nearest(colour.toLab(), 400);
     }
 
-    /** The builds of the grid that come nearest; one alone may lie in a dead end. */
-    private List<Cmyk> starts(Lab target) {
-        Lab[] known = grid();
-        double[] cost = new double[known.length];
-        for (int i = 0; i < cost.length; i++) {
-            cost[i] = DeltaE2000.between(known[i], target) + blackPenalty(gridBuild(i));
-        }
-        return IntStream.range(0, cost.length)
-                .boxed()
-                .sorted(Comparator.comparingDouble(i -> cost[i]))
-                .limit(STARTS)
-                .map(PressProfile::gridBuild)
-                .toList();
-    }
-
-    /** Pattern search (Hooke and Jeeves, JACM 8, 1961) in whole percents. */
-    private Cmyk descend(Cmyk start, Lab target) {
-        Cmyk best = start;
-        double bestCost = cost(start, target);
-        for (int step = FIRST_STEP; step >= 1; step /= 2) {
-            boolean better = true;
-            while (better) {
-                better = false;
-                for (int[] move : MOVES) {
-                    Cmyk tried = moved(best, move, step);
-                    double cost = cost(tried, target);
-                    if (cost < bestCost - 1e-9) {
-                        best = tried;
-                        bestCost = cost;
-                        better = true;
-                    }
-                }
-            }
-        }
-        return best;
+    /** The same with no more ink than a limit, percent. */
+    public Cmyk nearest(Rgb colour, double limit) {
+        return screen.nearest(colour.toLab(), limit);
     }
 
     /**
-     * Every move by one step up or down of any inks together, 80 in all. Grey balance moves several
-     * inks at once, and near white single moves are too coarse to find their way.
+     * The build that looks most like a measured colour.
+     *
+     * @param colour beside its paper, under D50
+     * @param limit the most ink, percent
      */
-    private static int[][] moves() {
-        int[][] moves = new int[80][];
-        for (int code = 0, used = 0; code < 81; code++) {
-            if (code != 40) {
-                moves[used++] =
-                        new int[] {code % 3 - 1, code / 3 % 3 - 1, code / 9 % 3 - 1, code / 27 - 1};
-            }
-        }
-        return moves;
+    public Cmyk nearest(Lab colour, double limit) {
+        return measured.nearest(colour, build -> build.total() <= limit).get(0);
     }
 
-    private synchronized Lab[] grid() {
-        if (grid == null) {
-            grid = new Lab[GRID * GRID * GRID * 3];
-            for (int i = 0; i < grid.length; i++) {
-                grid[i] = preview(gridBuild(i)).toLab();
-            }
-        }
-        return grid;
+    /** Builds that look like a screen colour in different ways, the nearest first; none twice. */
+    public List<Cmyk> neighbours(Rgb colour, double limit) {
+        return screen.nearest(colour.toLab(), build -> build.total() <= limit);
     }
 
-    private static Cmyk gridBuild(int i) {
-        double step = 100.0 / (GRID - 1);
-        return new Cmyk(
-                i % GRID * step,
-                i / GRID % GRID * step,
-                i / GRID / GRID % GRID * step,
-                i / (GRID * GRID * GRID) * 40.0);
-    }
-
-    private static Cmyk moved(Cmyk build, int[] move, int step) {
-        return new Cmyk(
-                clamp(build.c() + move[0] * step),
-                clamp(build.m() + move[1] * step),
-                clamp(build.y() + move[2] * step),
-                clamp(build.k() + move[3] * step));
-    }
-
-    private static double clamp(double value) {
-        return Math.max(0, Math.min(100, value));
-    }
-
-    private double cost(Cmyk build, Lab target) {
-        return DeltaE2000.between(preview(build).toLab(), target) + blackPenalty(build);
-    }
-
-    private static double blackPenalty(Cmyk build) {
-        return 0.004 * build.k() + 0.0005 * build.total();
+    /**
+     * The build with no more ink than a limit that looks most like another one: more black, less of
+     * the rest. The same if it keeps the limit.
+     *
+     * @param limit percent; under 1 nothing is left but paper
+     */
+    public Cmyk under(Cmyk build, double limit) {
+        return build.total() <= limit ? build : nearest(lab(build), limit);
     }
 }

@@ -34,6 +34,8 @@ public record PrintLayer(
         BLEED(2),
         /** Flat colours. */
         FLAT(3),
+        /** Where colours run over one another; nothing of its own on screen. */
+        TRAP(4),
         /** What deepens the black that is printed over it; nothing of its own on screen. */
         UNDER_BLACK(4),
         /** Lines as shapes. */
@@ -90,7 +92,7 @@ public record PrintLayer(
 
     /** Whether files for screens have it. */
     public boolean onScreen() {
-        return kind != Kind.UNDERBASE && kind != Kind.UNDER_BLACK;
+        return kind != Kind.UNDERBASE && kind != Kind.UNDER_BLACK && kind != Kind.TRAP;
     }
 
     /**
@@ -117,7 +119,7 @@ public record PrintLayer(
     }
 
     /** The same with other objects and areas. */
-    PrintLayer with(List<PrintObject> other, List<Geometry> otherAreas) {
+    public PrintLayer with(List<PrintObject> other, List<Geometry> otherAreas) {
         return new PrintLayer(name, kind, screen, inks, other, otherAreas);
     }
 

@@ -1,6 +1,7 @@
 package neattrace.print;
 
 import java.awt.geom.AffineTransform;
+import neattrace.press.Tints;
 
 /**
  * One object.

@@ -7,6 +7,7 @@ import neattrace.job.pipeline.Extent;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
+import neattrace.press.Tints;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
 import neattrace.print.PrintLayer;
@@ -15,7 +16,6 @@ import neattrace.print.PrintObject;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
-import neattrace.print.Tints;
 
 /** A print on cloth as a plan: each ink a layer of its own, on a page as large as the print. */
 public final class ClothPlan {

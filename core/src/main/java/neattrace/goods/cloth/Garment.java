@@ -7,13 +7,13 @@ import neattrace.geom.Point;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
+import neattrace.press.Tints;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintLayer.Kind;
 import neattrace.print.PrintObject;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
-import neattrace.print.Tints;
 
 /**
  * A print in its place on a plain garment: what it looks like, never written to files.

@@ -10,6 +10,7 @@ import neattrace.goods.making.PageRecipe;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
+import neattrace.press.Tints;
 import neattrace.print.Artwork;
 import neattrace.print.Placement;
 import neattrace.print.Plans;
@@ -19,7 +20,6 @@ import neattrace.print.PrintObject;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
-import neattrace.print.Tints;
 import org.locationtech.jts.geom.Envelope;
 
 /** A colouring page as a plan: lines in one tint, numbers, leaders, key and sample. */

@@ -13,11 +13,11 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Extent;
 import neattrace.press.Cmyk;
 import neattrace.press.Rgb;
+import neattrace.press.Tints;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintLayer.Kind;
 import neattrace.print.PrintObject;
 import neattrace.print.PrintShape;
-import neattrace.print.Tints;
 
 /**
  * The reference beneath a guide sheet: the first one of the Brief of which a picture is kept. One

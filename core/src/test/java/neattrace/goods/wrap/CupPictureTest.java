@@ -9,11 +9,11 @@ import neattrace.geom.Outline;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
+import neattrace.press.Tints;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintObject;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
-import neattrace.print.Tints;
 import org.junit.jupiter.api.Test;
 
 /** A cup with a red bar down its wrap: where the bar is seen is the projection's arithmetic. */

@@ -1,0 +1,132 @@
+package neattrace.press.trap;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import neattrace.press.Cmyk;
+import neattrace.press.InkLook;
+import neattrace.press.Tints;
+import neattrace.press.black.BlackShapes;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/**
+ * Makes traps. They lie within the two colours that meet, so that no drawing's outside changes;
+ * there are none where both share enough ink, and none where black covers the seam. Time grows with
+ * the edges of all shapes times their logarithm.
+ */
+public final class TrapMaker {
+
+    /** Segments in a quarter of the round ends of strips. */
+    private static final int QUADRANT = 6;
+
+    /** Strips of less are no strips, mm2. */
+    private static final double NOTHING_MM2 = 1e-5;
+
+    private final VisibleInks visible;
+    private final Geometry black;
+    private final TrapRule rule;
+    private final InkLook look;
+
+    private TrapMaker(VisibleInks visible, Geometry black, TrapRule rule, InkLook look) {
+        this.visible = visible;
+        this.black = black;
+        this.rule = rule;
+        this.look = look;
+    }
+
+    /**
+     * The traps of shapes, and what else keeps paper from showing.
+     *
+     * @param shapes in their inks, lowest first; upper ones knock out lower ones
+     * @param black pieces of solid black that print over all shapes, disjoint, mm
+     * @param look what inks look like
+     */
+    public static Trapping of(
+            List<Inked> shapes, List<Polygon> black, TrapRule rule, InkLook look) {
+        if (shapes.isEmpty()) {
+            return Trapping.NONE;
+        }
+        VisibleInks visible = VisibleInks.of(shapes);
+        Geometry all = new GeometryFactory().createMultiPolygon(black.toArray(Polygon[]::new));
+        Geometry core = BlackShapes.core(black, Math.max(rule.registerMm(), rule.widthMm()));
+        List<Seam> seams = visible.seams();
+        TrapMaker maker = new TrapMaker(visible, core, rule, look);
+        List<Trap> traps =
+                rule.widthMm() == 0
+                        ? List.of()
+                        : seams.parallelStream().flatMap(maker::traps).toList();
+        BeneathBlack beneath = new BeneathBlack(visible, all, core, rule);
+        List<Inked> runOn = beneath.runOn(seams);
+        return new Trapping(traps, runOn, beneath.lightened(traps, runOn));
+    }
+
+    private Stream<Trap> traps(Seam seam) {
+        if (seam.second() == VisibleInks.BARE) {
+            return Stream.empty();
+        }
+        Tints first = visible.tints().get(seam.first());
+        Tints second = visible.tints().get(seam.second());
+        double one = look.of(first).l();
+        double other = look.of(second).l();
+        if (first.total() == 0 || second.total() == 0 || shareEnough(first, second, one, other)) {
+            return Stream.empty();
+        }
+        Geometry lines = without(seam.lines(), black);
+        if (lines.isEmpty()) {
+            return Stream.empty();
+        }
+        double width = rule.widthMm() + TrapRule.HAIR_MM;
+        List<Optional<Trap>> traps = new ArrayList<>();
+        if (Math.abs(one - other) < TrapRule.EQUAL) {
+            traps.add(trap(seam, lines, seam.first(), width / 2));
+            traps.add(trap(seam, lines, seam.second(), width / 2));
+        } else {
+            traps.add(trap(seam, lines, one < other ? seam.first() : seam.second(), width));
+        }
+        return traps.stream().flatMap(Optional::stream);
+    }
+
+    /** A strip within the darker of two colours. */
+    private Optional<Trap> trap(Seam seam, Geometry lines, int within, double width) {
+        Geometry strip =
+                OverlayNGRobust.overlay(
+                        lines.buffer(width, QUADRANT, BufferParameters.CAP_ROUND),
+                        visible.united(within),
+                        OverlayNG.INTERSECTION);
+        if (strip.getArea() < NOTHING_MM2) {
+            return Optional.empty();
+        }
+        Tints first = visible.tints().get(seam.first());
+        Tints second = visible.tints().get(seam.second());
+        return Optional.of(new Trap(first, second, lines, strip, limited(first.most(second))));
+    }
+
+    private Tints limited(Tints tints) {
+        double over = tints.total() - rule.inkLimit();
+        if (rule.inkLimit() == 0 || over <= 0) {
+            return tints;
+        }
+        Cmyk process = tints.process();
+        return tints.withProcess(process.limitedTo(Math.max(0, process.total() - over)));
+    }
+
+    private boolean shareEnough(Tints first, Tints second, double one, double other) {
+        Tints shared = first.shared(second);
+        if (shared.total() < TrapRule.TOO_LITTLE) {
+            return false;
+        }
+        return look.of(shared).l() <= Math.max(one, other) + TrapRule.ENOUGH;
+    }
+
+    static Geometry without(Geometry lines, Geometry area) {
+        return area.isEmpty() || !area.getEnvelopeInternal().intersects(lines.getEnvelopeInternal())
+                ? lines
+                : OverlayNGRobust.overlay(lines, area, OverlayNG.DIFFERENCE);
+    }
+}

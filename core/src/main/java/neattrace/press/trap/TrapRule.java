@@ -1,0 +1,35 @@
+package neattrace.press.trap;
+
+/**
+ * How traps are made.
+ *
+ * @param widthMm how far one colour runs on beneath the other; 0 for no traps
+ * @param registerMm how far plates may lie off
+ * @param inkLimit the most ink in one place, percent; 0 for any
+ */
+public record TrapRule(double widthMm, double registerMm, double inkLimit) {
+
+    /** The widest traps, and the farthest plates lie off, mm. */
+    public static final double MOST_MM = 5;
+
+    /** A hair more, so that edges which just touch when plates lie off leave nothing, mm. */
+    static final double HAIR_MM = 0.01;
+
+    /** Colours whose L* differ by less meet half way. */
+    static final double EQUAL = 3;
+
+    /** Ink of both in so small a share is no help, percent. */
+    static final double TOO_LITTLE = 25;
+
+    /** What both have is enough if it is no lighter than the lighter one by more, L*. */
+    static final double ENOUGH = 8;
+
+    public TrapRule {
+        if (!(widthMm >= 0 && widthMm <= MOST_MM && registerMm >= 0 && registerMm <= MOST_MM)) {
+            throw new IllegalArgumentException("traps and tolerances are 0 to 5 mm");
+        }
+        if (!(inkLimit >= 0)) {
+            throw new IllegalArgumentException("an ink limit is at least 0 %");
+        }
+    }
+}

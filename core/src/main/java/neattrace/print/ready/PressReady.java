@@ -1,0 +1,227 @@
+package neattrace.print.ready;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import neattrace.geom.Point;
+import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import neattrace.press.InkLook;
+import neattrace.press.Tints;
+import neattrace.press.black.BlackShapes;
+import neattrace.press.trap.Inked;
+import neattrace.press.trap.Trap;
+import neattrace.press.trap.TrapMaker;
+import neattrace.press.trap.Trapping;
+import neattrace.print.PrintLayer;
+import neattrace.print.PrintLayer.Kind;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
+import neattrace.print.Shapes;
+import neattrace.stage.Progress;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
+
+/** Makes a plan ready for the press. */
+public final class PressReady {
+
+    /** Chords lie no farther from curves, mm. */
+    private static final double FINE_MM = 0.003;
+
+    /** A place this near to a trap means it, mm. */
+    private static final double NEAR_MM = 1.5;
+
+    private static final Tints SOLID = Tints.of(BlackRule.K_ONLY.over());
+
+    private final PrintPlan plan;
+    private final PressTerms terms;
+    private final InkLook look;
+    private final Map<Tints, Tints> lightened = new HashMap<>();
+
+    private PressReady(PrintPlan plan, PressTerms terms) {
+        this.plan = plan;
+        this.terms = terms;
+        this.look = new InkLook(plan.press());
+    }
+
+    /**
+     * Makes a plan ready.
+     *
+     * @param plan at its final size; what lay beneath its black is decided anew
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static ReadyPlan of(PrintPlan plan, PressTerms terms, Progress progress) {
+        return new PressReady(plan, terms).ready(progress);
+    }
+
+    private ReadyPlan ready(Progress progress) {
+        progress.report("Keeping the ink limit", 0);
+        List<PrintLayer> layers =
+                plan.layers().stream()
+                        .filter(layer -> layer.kind() != Kind.UNDER_BLACK)
+                        .filter(layer -> layer.kind() != Kind.TRAP)
+                        .map(this::prepared)
+                        .toList();
+        List<Inked> colours = new ArrayList<>();
+        List<Polygon> black = new ArrayList<>();
+        layers.forEach(layer -> sort(layer, colours, black));
+        progress.report("Making traps", 0.2);
+        Trapping trapping = TrapMaker.of(colours, black, terms.trap(), look);
+        progress.report("Laying colour beneath the black", 0.7);
+        Geometry underlay = BlackShapes.underlay(black, terms.black());
+        Set<Trap> off = off(trapping.traps());
+        progress.report("Ready for the press", 1);
+        return new ReadyPlan(
+                plan.with(arranged(layers, trapping, off, underlay)),
+                trapping.traps(),
+                List.copyOf(off),
+                lightened);
+    }
+
+    /** A layer whose black prints over everything, and whose inks keep the limit. */
+    private PrintLayer prepared(PrintLayer layer) {
+        if (!layer.prints() || layer.kind() == Kind.UNDERBASE) {
+            return layer;
+        }
+        return layer.with(layer.objects().stream().map(this::prepared).toList(), layer.areas());
+    }
+
+    private PrintObject prepared(PrintObject object) {
+        if (object.shape() instanceof PrintShape.Photo) {
+            return object;
+        }
+        Tints tints = lightened(object.tints());
+        boolean black = tints.isSameInk(SOLID);
+        return new PrintObject(
+                object.name(), object.shape(), tints, object.overprint() || black, object.trapMm());
+    }
+
+    private Tints lightened(Tints tints) {
+        double limit = terms.inkLimit();
+        if (limit == 0 || tints.total() <= limit) {
+            return tints;
+        }
+        return lightened.computeIfAbsent(
+                tints,
+                one -> {
+                    Cmyk process = one.process();
+                    double others = one.total() - process.total();
+                    return one.withProcess(
+                            plan.press().under(process, Math.max(0, limit - others)));
+                });
+    }
+
+    private static void sort(PrintLayer layer, List<Inked> colours, List<Polygon> black) {
+        if (!layer.prints() || layer.kind() == Kind.UNDERBASE) {
+            return;
+        }
+        boolean lines = layer.kind() == Kind.LINES || layer.kind() == Kind.STROKES;
+        for (PrintObject object : layer.objects()) {
+            if (object.shape() instanceof PrintShape.Photo
+                    || object.shape() instanceof PrintShape.Bitmap) {
+                continue;
+            }
+            if (!object.overprint()) {
+                for (Polygon one : Shapes.toPolygons(object.shape(), FINE_MM)) {
+                    colours.add(new Inked(one, object.tints()));
+                }
+            } else if (lines && object.tints().isSameInk(SOLID)) {
+                black.addAll(Shapes.toPolygons(object.shape(), FINE_MM));
+            }
+        }
+    }
+
+    private Set<Trap> off(List<Trap> traps) {
+        Set<Trap> off = new HashSet<>();
+        GeometryFactory factory = new GeometryFactory();
+        for (Point place : terms.untrapped()) {
+            Geometry point = factory.createPoint(new Coordinate(place.x(), place.y()));
+            Trap nearest = null;
+            double best = NEAR_MM;
+            for (Trap trap : traps) {
+                double distance = IndexedFacetDistance.distance(trap.strip(), point);
+                if (distance < best) {
+                    best = distance;
+                    nearest = trap;
+                }
+            }
+            if (nearest != null) {
+                off.add(nearest);
+            }
+        }
+        return off;
+    }
+
+    /** Beneath the flats what runs on, over all colours the traps, then black upon its colours. */
+    private List<PrintLayer> arranged(
+            List<PrintLayer> layers, Trapping trapping, Set<Trap> off, Geometry underlay) {
+        List<PrintLayer> lower = new ArrayList<>();
+        List<PrintLayer> upper = new ArrayList<>();
+        for (PrintLayer layer : layers) {
+            boolean over =
+                    !layer.objects().isEmpty()
+                            && layer.objects().stream().allMatch(PrintObject::overprint);
+            (over || !layer.prints() ? upper : lower).add(layer);
+        }
+        List<PrintLayer> all = new ArrayList<>();
+        int flats = 0;
+        while (flats < lower.size() && !isArt(lower.get(flats))) {
+            all.add(lower.get(flats++));
+        }
+        layer("Running on beneath lines", Kind.UNDER_BLACK, trapping.runOn(), all);
+        all.addAll(lower.subList(flats, lower.size()));
+        List<Inked> strips =
+                trapping.traps().stream()
+                        .filter(trap -> !off.contains(trap))
+                        .map(trap -> new Inked(trap.strip(), trap.tints()))
+                        .toList();
+        layer("Traps", Kind.TRAP, strips, all);
+        layer("Less ink under the black", Kind.UNDER_BLACK, trapping.lightened(), all);
+        if (!underlay.isEmpty()) {
+            Cmyk build = terms.black().underlay();
+            double room = terms.inkLimit() == 0 ? 400 : Math.max(0, terms.inkLimit() - 100);
+            Cmyk laid = build.limitedTo(room);
+            layer(
+                    "Under the black " + laid,
+                    Kind.UNDER_BLACK,
+                    List.of(new Inked(underlay, Tints.of(laid))),
+                    all);
+        }
+        all.addAll(upper);
+        return all;
+    }
+
+    private static boolean isArt(PrintLayer layer) {
+        return switch (layer.kind()) {
+            case UNDERBASE, GROUND, UNDERLAY, BLEED -> false;
+            default -> true;
+        };
+    }
+
+    private void layer(String name, Kind kind, List<Inked> shapes, List<PrintLayer> all) {
+        if (shapes.isEmpty()) {
+            return;
+        }
+        all.add(
+                new PrintLayer(
+                        name,
+                        kind,
+                        look.screen(shapes.get(0).tints()),
+                        "",
+                        shapes.stream()
+                                .map(
+                                        one ->
+                                                PrintObject.of(
+                                                        new PrintShape.Filled(one.shape()),
+                                                        one.tints()))
+                                .toList(),
+                        List.of()));
+    }
+}
