@@ -1,25 +1,25 @@
 package neattrace.export;
 
 import java.awt.geom.AffineTransform;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import neattrace.press.Cmyk;
+import neattrace.press.Colorant;
+import neattrace.press.Lab;
 import neattrace.press.Tints;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintObject;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.graphics.color.PDOutputIntent;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
@@ -28,9 +28,10 @@ import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 
 /**
- * Writes plans as pages of a PDF in ink values, each layer an optional content group; layers of one
- * name on several pages share theirs. Objects that overprint keep what lies beneath in the inks
- * they have none of (overprint mode 1).
+ * Writes plans as pages of a PDF for printers, in ink values: each layer an optional content group,
+ * which layers of one name on several pages share, or flat. Objects that overprint keep what lies
+ * beneath in the inks they have none of (overprint mode 1). A plan with a photograph is to be
+ * looked at, not printed: it promises printers nothing.
  */
 public final class PdfWriter {
 
@@ -42,10 +43,15 @@ public final class PdfWriter {
     private static final int ROUND = 1;
 
     private final List<PrintPlan> pages;
+    private final PdfStandard standard;
     private final PDOptionalContentProperties groups = new PDOptionalContentProperties();
+    private final PDExtendedGraphicsState overprints = overprinting(true);
+    private final PDExtendedGraphicsState knocksOut = overprinting(false);
+    private PdfInks inks;
 
-    private PdfWriter(List<PrintPlan> pages) {
+    private PdfWriter(List<PrintPlan> pages, PdfStandard standard) {
         this.pages = pages;
+        this.standard = standard;
     }
 
     /**
@@ -63,31 +69,55 @@ public final class PdfWriter {
      * @param pages at least one; title and press are those of the first
      */
     public static void write(List<PrintPlan> pages, OutputStream out) throws IOException {
-        new PdfWriter(pages).write(out);
+        write(pages, PdfStandard.X4, out);
+    }
+
+    /** The same after a standard. */
+    public static void write(List<PrintPlan> pages, PdfStandard standard, OutputStream out)
+            throws IOException {
+        new PdfWriter(pages, standard).write(out);
     }
 
     private void write(OutputStream out) throws IOException {
         try (PDDocument document = new PDDocument()) {
-            PDDocumentInformation information = document.getDocumentInformation();
-            information.setTitle(pages.get(0).title());
-            information.setCreator("Neat Trace");
-            document.getDocumentCatalog().setOCProperties(groups);
-            intent(document);
+            boolean photos = pages.stream().anyMatch(PdfWriter::hasPhoto);
+            document.getDocument().setVersion(standard.version());
+            if (standard.hasLayers()) {
+                document.getDocumentCatalog().setOCProperties(groups);
+            }
+            PdfMetadata.write(document, pages.get(0).title(), photos ? null : standard, trapped());
+            PdfMetadata.intent(document, pages.get(0).press());
+            inks = new PdfInks(document, pages.get(0).press(), standard);
             for (PrintPlan plan : pages) {
                 page(document, plan);
             }
-            document.save(out);
+            // Older machines know no packed objects.
+            document.save(
+                    out,
+                    standard.hasLayers()
+                            ? CompressParameters.DEFAULT_COMPRESSION
+                            : CompressParameters.NO_COMPRESSION);
         }
+    }
+
+    private boolean trapped() {
+        return pages.stream().anyMatch(page -> !page.of(PrintLayer.Kind.TRAP).isEmpty());
+    }
+
+    private static boolean hasPhoto(PrintPlan plan) {
+        return plan.layers().stream()
+                .flatMap(layer -> layer.objects().stream())
+                .anyMatch(object -> object.shape() instanceof PrintShape.Photo);
     }
 
     private void page(PDDocument document, PrintPlan plan) throws IOException {
         float width = (float) (plan.widthMm() * POINTS_PER_MM);
         float height = (float) (plan.heightMm() * POINTS_PER_MM);
-        PDPage page = new PDPage(new PDRectangle(width, height));
-        float trim = (float) (plan.trimMm() * POINTS_PER_MM);
-        if (trim > 0) {
-            page.setTrimBox(new PDRectangle(trim, trim, width - 2 * trim, height - 2 * trim));
-        }
+        PDRectangle all = new PDRectangle(width, height);
+        PDPage page = new PDPage(all);
+        float trim = (float) (Math.max(0, plan.trimMm()) * POINTS_PER_MM);
+        page.setBleedBox(all);
+        page.setTrimBox(new PDRectangle(trim, trim, width - 2 * trim, height - 2 * trim));
         document.addPage(page);
         try (PDPageContentStream content = new PDPageContentStream(document, page)) {
             float scale = (float) POINTS_PER_MM;
@@ -116,25 +146,29 @@ public final class PdfWriter {
             PrintLayer layer,
             PDOptionalContentGroup group)
             throws IOException {
-        content.beginMarkedContent(COSName.OC, group);
-        boolean overprint = layer.objects().stream().anyMatch(PrintObject::overprint);
-        if (overprint) {
-            content.saveGraphicsState();
-            PDExtendedGraphicsState state = new PDExtendedGraphicsState();
-            state.setStrokingOverprintControl(true);
-            state.setNonStrokingOverprintControl(true);
-            state.setOverprintMode(1);
-            content.setGraphicsStateParameters(state);
+        if (!standard.hasLayers() && !layer.prints()) {
+            // What nobody prints has no place in a file that is flat.
+            return;
         }
-        if (!layer.prints()) {
-            lines(content, layer);
-        } else {
+        if (standard.hasLayers()) {
+            content.beginMarkedContent(COSName.OC, group);
+        }
+        if (layer.prints()) {
             shapes(document, content, layer);
+        } else {
+            lines(content, layer);
         }
-        if (overprint) {
-            content.restoreGraphicsState();
+        if (standard.hasLayers()) {
+            content.endMarkedContent();
         }
-        content.endMarkedContent();
+    }
+
+    private static PDExtendedGraphicsState overprinting(boolean on) {
+        PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+        state.setStrokingOverprintControl(on);
+        state.setNonStrokingOverprintControl(on);
+        state.setOverprintMode(1);
+        return state;
     }
 
     /** A picture in its own colours, as it is. */
@@ -150,33 +184,44 @@ public final class PdfWriter {
         content.drawImage(image, new Matrix(map));
     }
 
-    private static void shapes(PDDocument document, PDPageContentStream content, PrintLayer layer)
+    private void shapes(PDDocument document, PDPageContentStream content, PrintLayer layer)
             throws IOException {
         Tints laid = null;
+        boolean over = false;
+        content.saveGraphicsState();
         for (PrintObject object : layer.objects()) {
             if (object.shape() instanceof PrintShape.Photo photo) {
                 photo(document, content, photo);
                 continue;
             }
+            if (object.overprint() != over) {
+                over = object.overprint();
+                content.setGraphicsStateParameters(over ? overprints : knocksOut);
+            }
             if (!object.tints().equals(laid)) {
                 laid = object.tints();
-                ink(content, laid.process());
+                PDColor colour = inks.colour(laid);
+                content.setNonStrokingColor(colour);
+                content.setStrokingColor(colour);
             }
             if (object.shape() instanceof PrintShape.Stroked stroked) {
-                stroke(content, stroked, laid.process());
+                stroke(content, stroked);
             } else {
                 object(content, object.shape());
             }
         }
+        content.restoreGraphicsState();
     }
 
     /** What machines cut along: hairlines in an ink of their own, which nobody prints. */
-    private static void lines(PDPageContentStream content, PrintLayer layer) throws IOException {
+    private void lines(PDPageContentStream content, PrintLayer layer) throws IOException {
         content.saveGraphicsState();
+        content.setGraphicsStateParameters(overprints);
         content.setLineWidth(HAIRLINE_MM);
+        Lab look = layer.screen().toLabD50();
         for (PrintObject object : layer.objects()) {
             String ink = object.tints().percent().keySet().iterator().next().name();
-            content.setStrokingColor(SpotInk.full(ink, layer.screen()));
+            content.setStrokingColor(inks.colour(Tints.full(Colorant.spot(ink, look))));
             if (!(object.shape() instanceof PrintShape.Curved curved)) {
                 throw new IllegalArgumentException("machines cut along curves");
             }
@@ -198,38 +243,12 @@ public final class PdfWriter {
     }
 
     /** A line with round ends and joins, as pens draw them. */
-    private static void stroke(PDPageContentStream content, PrintShape.Stroked line, Cmyk build)
+    private static void stroke(PDPageContentStream content, PrintShape.Stroked line)
             throws IOException {
         content.setLineCapStyle(ROUND);
         content.setLineJoinStyle(ROUND);
         content.setLineWidth((float) line.widthMm());
-        content.setStrokingColor(
-                (float) (build.c() / 100),
-                (float) (build.m() / 100),
-                (float) (build.y() / 100),
-                (float) (build.k() / 100));
         PdfPath.append(content, line.path(), line.closed());
         content.stroke();
-    }
-
-    private void intent(PDDocument document) throws IOException {
-        PDOutputIntent intent =
-                new PDOutputIntent(
-                        document, new ByteArrayInputStream(pages.get(0).press().bytes()));
-        intent.setInfo("Coated paper, CGATS 001");
-        intent.setOutputCondition("Commercial offset, coated paper");
-        intent.setOutputConditionIdentifier("CGATS TR 001");
-        intent.setRegistryName("http://www.color.org");
-        // PDFBox writes the kind that archives want; printers look for theirs (ISO 15930).
-        (intent.getCOSObject()).setItem(COSName.S, COSName.getPDFName("GTS_PDFX"));
-        document.getDocumentCatalog().addOutputIntent(intent);
-    }
-
-    private static void ink(PDPageContentStream content, Cmyk build) throws IOException {
-        content.setNonStrokingColor(
-                (float) (build.c() / 100),
-                (float) (build.m() / 100),
-                (float) (build.y() / 100),
-                (float) (build.k() / 100));
     }
 }

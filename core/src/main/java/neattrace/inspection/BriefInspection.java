@@ -20,7 +20,6 @@ import neattrace.job.Lettering;
 import neattrace.job.LogSection;
 import neattrace.job.Reference;
 import neattrace.job.pipeline.Drawing;
-import neattrace.job.setting.PressSettings;
 import neattrace.press.BlackRule;
 import neattrace.raster.InkMap;
 import neattrace.raster.LetterHeight;
@@ -181,7 +180,9 @@ final class BriefInspection {
                                                         ? " wants rich black"
                                                         : " wants black ink alone"),
                                         "Press is set to "
-                                                + PressSettings.BLACK.words().apply(reads.black())
+                                                + (reads.black() == BlackRule.RICH
+                                                        ? "rich black"
+                                                        : "black ink alone")
                                                 + ", for all files.",
                                         new Answer.Change(
                                                 "as-wanted",

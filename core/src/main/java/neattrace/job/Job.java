@@ -174,18 +174,11 @@ public record Job(
     }
 
     public Job withBlack(BlackRule value) {
-        return new Job(
-                title,
-                source,
-                brief,
-                sheet,
-                line,
-                close,
-                colour,
-                new PressSection(value),
-                goods,
-                log,
-                kept);
+        return withPress(press.withBlack(value));
+    }
+
+    public Job withPress(PressSection value) {
+        return new Job(title, source, brief, sheet, line, close, colour, value, goods, log, kept);
     }
 
     public Job withLog(LogSection value) {

@@ -1,14 +1,289 @@
 package neattrace.job;
 
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import neattrace.geom.Point;
 import neattrace.press.BlackRule;
+import neattrace.press.Cmyk;
+import neattrace.press.PressProfile;
+import neattrace.press.black.BlackRecipe;
+import neattrace.press.black.BlackSchool;
+import neattrace.press.separate.OneColourRecipe;
+import neattrace.press.trap.TrapRule;
 
 /**
  * What was decided about printing.
  *
- * @param black how black is printed
+ * @param school which of the black has colours beneath it
+ * @param underlay those colours
+ * @param boldMm from this width on black has them, mm on the goods; {@link #AUTO} for as wide as
+ *     the register tolerance asks for
+ * @param registerMm how far plates may lie off; {@link #AUTO} for as the goods say
+ * @param trapped whether there are traps
+ * @param trapMm how wide they are; {@link #AUTO} for as the goods say
+ * @param inkLimit the most ink in one place, percent; {@link #AUTO} for as the goods say
+ * @param untrapped places of seams without a trap, mm on the page
+ * @param profile of the press
+ * @param merged swatches that are printed in another one's ink, by their ids
+ * @param cloth ids of swatches that the cloth itself shows: they are not printed
+ * @param oneColour how the drawing is made in one ink
  */
-public record PressSection(BlackRule black) {
+public record PressSection(
+        BlackSchool school,
+        Cmyk underlay,
+        double boldMm,
+        double registerMm,
+        boolean trapped,
+        double trapMm,
+        double inkLimit,
+        List<Point> untrapped,
+        PressProfile profile,
+        Map<Integer, Integer> merged,
+        Set<Integer> cloth,
+        OneColourRecipe oneColour) {
+
+    /** Left to the goods. */
+    public static final double AUTO = -1;
+
+    /** The widest line that can be said to be bold, mm. */
+    public static final double MOST_BOLD_MM = 50;
+
+    /** No places more are kept. */
+    private static final int MOST_PLACES = 10_000;
 
     /** As most work is printed. */
-    public static final PressSection USUAL = new PressSection(BlackRule.RICH);
+    public static final PressSection USUAL =
+            new PressSection(
+                    BlackSchool.KEPT_BACK,
+                    BlackRecipe.USUAL_UNDERLAY,
+                    AUTO,
+                    AUTO,
+                    true,
+                    AUTO,
+                    AUTO,
+                    List.of(),
+                    PressProfile.bundled(),
+                    Map.of(),
+                    Set.of(),
+                    OneColourRecipe.OFF);
+
+    public PressSection {
+        check("bold lines", boldMm, MOST_BOLD_MM);
+        check("the register tolerance", registerMm, TrapRule.MOST_MM);
+        check("the trap", trapMm, TrapRule.MOST_MM);
+        if (inkLimit != AUTO && !(inkLimit >= 100 && inkLimit <= 400)) {
+            throw new IllegalArgumentException("the ink limit is 100 to 400 %");
+        }
+        if (untrapped.size() > MOST_PLACES) {
+            throw new IllegalArgumentException("too many seams are without a trap");
+        }
+        untrapped = List.copyOf(untrapped);
+        merged = Collections.unmodifiableMap(new TreeMap<>(merged));
+        cloth = Collections.unmodifiableSet(new TreeSet<>(cloth));
+    }
+
+    private static void check(String what, double mm, double most) {
+        if (mm != AUTO && !(mm >= 0 && mm <= most)) {
+            throw new IllegalArgumentException(what + ": 0 to " + most + " mm");
+        }
+    }
+
+    /** Whether black has colours beneath it, as goods ask. */
+    public BlackRule black() {
+        return school == BlackSchool.K_ONLY ? BlackRule.K_ONLY : BlackRule.RICH;
+    }
+
+    /** The same with black as goods ask for it. */
+    public PressSection withBlack(BlackRule rule) {
+        if (rule == black()) {
+            return this;
+        }
+        return withSchool(rule == BlackRule.RICH ? BlackSchool.KEPT_BACK : BlackSchool.K_ONLY);
+    }
+
+    public PressSection withSchool(BlackSchool value) {
+        return new PressSection(
+                value,
+                underlay,
+                boldMm,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                untrapped,
+                profile,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withUnderlay(Cmyk value) {
+        return new PressSection(
+                school,
+                value,
+                boldMm,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                untrapped,
+                profile,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withBoldMm(double value) {
+        return new PressSection(
+                school,
+                underlay,
+                value,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                untrapped,
+                profile,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withRegisterMm(double value) {
+        return new PressSection(
+                school, underlay, boldMm, value, trapped, trapMm, inkLimit, untrapped, profile,
+                merged, cloth, oneColour);
+    }
+
+    public PressSection withTrapped(boolean value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                registerMm,
+                value,
+                trapMm,
+                inkLimit,
+                untrapped,
+                profile,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withTrapMm(double value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                registerMm,
+                trapped,
+                value,
+                inkLimit,
+                untrapped,
+                profile,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withInkLimit(double value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                registerMm,
+                trapped,
+                trapMm,
+                value,
+                untrapped,
+                profile,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withUntrapped(List<Point> value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                value,
+                profile,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withProfile(PressProfile value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                untrapped,
+                value,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withMerged(Map<Integer, Integer> value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                untrapped,
+                profile,
+                value,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withCloth(Set<Integer> value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                untrapped,
+                profile,
+                merged,
+                value,
+                oneColour);
+    }
+
+    public PressSection withOneColour(OneColourRecipe value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                untrapped,
+                profile,
+                merged,
+                cloth,
+                value);
+    }
 }

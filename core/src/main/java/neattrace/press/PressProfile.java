@@ -90,7 +90,7 @@ public final class PressProfile {
 
     /** Whether it is the one that ships with the program. */
     public boolean isBundled() {
-        return this == bundled() || Arrays.equals(bytes, bundled().bytes);
+        return equals(bundled());
     }
 
     /** The profile's bytes, for an output intent. */
@@ -162,5 +162,16 @@ public final class PressProfile {
      */
     public Cmyk under(Cmyk build, double limit) {
         return build.total() <= limit ? build : nearest(lab(build), limit);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof PressProfile profile && Arrays.equals(bytes, profile.bytes);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(bytes);
     }
 }

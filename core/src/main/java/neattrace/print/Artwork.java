@@ -137,6 +137,23 @@ public record Artwork(
                 press);
     }
 
+    /** The same page with other flats and lines, all of them black in some tone. */
+    public Artwork inInk(List<FlatLayer> flats, List<Outline> ink, BlackRule rule) {
+        return new Artwork(
+                title,
+                widthMm,
+                heightMm,
+                FlatRecipe.Pieces.UNITED,
+                List.of(),
+                0,
+                trimMm,
+                flats,
+                List.of(),
+                ink,
+                rule,
+                press);
+    }
+
     /** The same in other inks: each layer takes the swatch with its id. */
     public Artwork with(List<Swatch> palette) {
         return new Artwork(

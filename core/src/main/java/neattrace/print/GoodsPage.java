@@ -22,22 +22,32 @@ public final class GoodsPage {
     public static PrintPlan place(PrintPlan art, GoodsFit fit, Extent extent, PressProfile press) {
         boolean lines = fit.goods().needs().coloured() == Coloured.NO;
         PrintPlan own = lines ? withoutFlats(art) : art;
+        return place(own, fit, extent, press, 0);
+    }
+
+    /**
+     * The same, whatever lies beneath the lines, on a page that is larger than the finished thing.
+     *
+     * @param bleedMm how much larger at every side; it is cropped in the end
+     */
+    public static PrintPlan place(
+            PrintPlan own, GoodsFit fit, Extent extent, PressProfile press, double bleedMm) {
         double k = fit.factor();
-        double width = fit.thingWidthMm();
-        double height = fit.thingHeightMm();
+        double width = fit.thingWidthMm() + 2 * bleedMm;
+        double height = fit.thingHeightMm() + 2 * bleedMm;
         if (!(extent.widthMm() > 0)) {
-            return new PrintPage(art.title(), width, height, 0, List.of()).plan(press);
+            return new PrintPage(own.title(), width, height, bleedMm, List.of()).plan(press);
         }
         double middleX = (extent.left() + extent.right()) / 2;
         double middleY = (extent.top() + extent.bottom()) / 2;
         Placement placement =
                 new Placement(
                         own,
-                        width / 2 + k * (art.widthMm() / 2 - middleX),
-                        height / 2 + k * (art.heightMm() / 2 - middleY),
+                        width / 2 + k * (own.widthMm() / 2 - middleX),
+                        height / 2 + k * (own.heightMm() / 2 - middleY),
                         0,
                         k);
-        return new PrintPage(art.title(), width, height, 0, List.of(placement)).plan(press);
+        return new PrintPage(own.title(), width, height, bleedMm, List.of(placement)).plan(press);
     }
 
     private static PrintPlan withoutFlats(PrintPlan art) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
@@ -43,15 +44,16 @@ public final class Plans {
     /** Art as shapes: what most files are made of. */
     public static PrintPlan of(Artwork art) {
         List<PrintLayer> layers = flats(art);
+        SwatchInks inks = inks(art);
         boolean black = !art.lines().isEmpty() || art.colouredLines().isEmpty();
         for (LineLayer lines : art.colouredLines()) {
             Swatch swatch = lines.swatch();
             layers.add(
                     lines(
                             "Lines " + name(art, swatch),
-                            screen(art, swatch.build()),
-                            swatch.build(),
-                            Tints.of(swatch.build()),
+                            screen(art, swatch),
+                            inks.words(swatch),
+                            inks.tints(swatch),
                             false,
                             lines.shapes()));
         }
@@ -63,7 +65,7 @@ public final class Plans {
                     lines(
                             "Lines " + SCREEN_BLACK.hex(),
                             SCREEN_BLACK,
-                            art.black().build(),
+                            art.black().build().toString(),
                             Tints.of(art.black().over()),
                             true,
                             art.lines()));
@@ -109,7 +111,7 @@ public final class Plans {
         for (int id : strokes.swatches()) {
             Optional<Swatch> swatch = swatch(art, id);
             String ending = swatch.map(one -> " " + one.name()).orElse("");
-            Rgb screen = swatch.map(one -> screen(art, one.build())).orElse(SCREEN_BLACK);
+            Rgb screen = swatch.map(one -> screen(art, one)).orElse(SCREEN_BLACK);
             List<PrintObject> paths =
                     drawn(strokes, id).stream().map(one -> PrintObject.of(one, cut)).toList();
             if (!paths.isEmpty()) {
@@ -178,9 +180,9 @@ public final class Plans {
 
     private static List<PrintLayer> flats(Artwork art) {
         List<PrintLayer> layers = new ArrayList<>();
+        SwatchInks inks = inks(art);
         for (FlatLayer layer : art.layers()) {
-            Cmyk build = layer.swatch().build();
-            Tints tints = Tints.of(build);
+            Tints tints = inks.tints(layer.swatch());
             List<PrintObject> objects =
                     shapes(art, layer).stream()
                             .map(
@@ -196,8 +198,8 @@ public final class Plans {
                     new PrintLayer(
                             name(art, layer.swatch()),
                             Kind.FLAT,
-                            screen(art, build),
-                            build.toString(),
+                            screen(art, layer.swatch()),
+                            inks.words(layer.swatch()),
                             objects,
                             List.copyOf(layer.pieces())));
         }
@@ -217,11 +219,21 @@ public final class Plans {
 
     /** A swatch's layer: its name and its colour on screen. */
     private static String name(Artwork art, Swatch swatch) {
-        return swatch.name() + " " + screen(art, swatch.build()).hex();
+        return swatch.name() + " " + screen(art, swatch).hex();
     }
 
-    private static Rgb screen(Artwork art, Cmyk build) {
-        return art.press().preview(build);
+    private static SwatchInks inks(Artwork art) {
+        return SwatchInks.of(
+                Stream.concat(
+                                art.layers().stream().map(FlatLayer::swatch),
+                                art.colouredLines().stream().map(LineLayer::swatch))
+                        .toList());
+    }
+
+    private static Rgb screen(Artwork art, Swatch swatch) {
+        return swatch.spot().isPresent()
+                ? swatch.spot().get().toScreen()
+                : art.press().preview(swatch.build());
     }
 
     private static PrintLayer underBlack(Artwork art) {
@@ -229,7 +241,7 @@ public final class Plans {
         return new PrintLayer(
                 "Under the black " + under,
                 Kind.UNDER_BLACK,
-                screen(art, under),
+                art.press().preview(under),
                 under.toString(),
                 shapes(art.lines(), Tints.of(under)),
                 List.of());
@@ -238,7 +250,7 @@ public final class Plans {
     private static PrintLayer lines(
             String name,
             Rgb screen,
-            Cmyk altogether,
+            String altogether,
             Tints tints,
             boolean overprint,
             List<Outline> outlines) {
@@ -246,7 +258,7 @@ public final class Plans {
                 name,
                 Kind.LINES,
                 screen,
-                altogether.toString(),
+                altogether,
                 outlines.stream()
                         .map(
                                 outline ->
@@ -268,11 +280,11 @@ public final class Plans {
 
     private static void strokes(Artwork art, StrokeArt strokes, int id, List<PrintLayer> layers) {
         Optional<Swatch> swatch = swatch(art, id);
-        Rgb screen = swatch.map(one -> screen(art, one.build())).orElse(SCREEN_BLACK);
-        Cmyk altogether = swatch.map(Swatch::build).orElse(art.black().build());
-        Tints tints = Tints.of(altogether);
+        Rgb screen = swatch.map(one -> screen(art, one)).orElse(SCREEN_BLACK);
+        SwatchInks known = inks(art);
+        Tints tints = swatch.map(known::tints).orElse(Tints.of(art.black().build()));
         String ending = swatch.map(one -> " " + name(art, one)).orElse("");
-        String inks = altogether.toString();
+        String inks = swatch.map(known::words).orElse(art.black().build().toString());
         List<PrintObject> objects = new ArrayList<>();
         List<PrintObject> outlines = new ArrayList<>();
         for (PrintShape.Stroked stroke : drawn(strokes, id)) {

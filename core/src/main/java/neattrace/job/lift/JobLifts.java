@@ -8,7 +8,7 @@ import neattrace.json.DamagedException;
 public final class JobLifts {
 
     /** The version that is written. */
-    public static final int NEWEST = 11;
+    public static final int NEWEST = 12;
 
     /** From version 1 on, each to the next. */
     private static final List<Lift> LIFTS =
@@ -23,6 +23,8 @@ public final class JobLifts {
                     new StickerLift(),
                     new LooseLift(),
                     // 10 to 11: how other goods than stickers are made; missing is as usual.
+                    root -> {},
+                    // 11 to 12: more about the press than the black; missing is as usual.
                     root -> {});
 
     private JobLifts() {}

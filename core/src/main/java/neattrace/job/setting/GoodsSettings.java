@@ -331,7 +331,7 @@ public final class GoodsSettings {
         return new Option<>(
                 key("black"),
                 "Black",
-                PressSettings.BLACK.choices(),
+                List.of(BlackRule.values()),
                 rule -> rule == BlackRule.RICH ? "rich black" : "black ink alone",
                 job -> goods(job).printing().black(),
                 (job, v) -> set(job, goods -> goods.withPrinting(goods.printing().withBlack(v))));

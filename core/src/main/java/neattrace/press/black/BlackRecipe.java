@@ -18,6 +18,9 @@ public record BlackRecipe(BlackSchool school, Cmyk underlay, double keptBackMm, 
     /** A strip of colour beneath black is at least so wide, mm; less is not seen. */
     public static final double NARROWEST_MM = 0.2;
 
+    /** A hair more, so that edges which just touch when plates lie off leave nothing, mm. */
+    private static final double HAIR_MM = 0.01;
+
     public BlackRecipe {
         if (underlay.k() != 0) {
             throw new IllegalArgumentException("beneath black lie cyan, magenta and yellow");
@@ -29,6 +32,7 @@ public record BlackRecipe(BlackSchool school, Cmyk underlay, double keptBackMm, 
 
     /** As plates that may lie off by so much allow: bold is what leaves a strip to be seen. */
     public static BlackRecipe of(BlackSchool school, Cmyk underlay, double registerMm) {
-        return new BlackRecipe(school, underlay, registerMm, 2 * registerMm + NARROWEST_MM);
+        double back = registerMm == 0 ? 0 : registerMm + HAIR_MM;
+        return new BlackRecipe(school, underlay, back, 2 * registerMm + NARROWEST_MM);
     }
 }

@@ -78,12 +78,17 @@ final class BeneathBlack {
                 .mapToObj(i -> new Inked(visible.united(i), visible.tints().get(i)))
                 .forEach(all::add);
         traps.forEach(trap -> all.add(new Inked(trap.strip(), trap.tints())));
+        all.removeIf(one -> !isTooMuch(one.tints()));
+        if (all.isEmpty()) {
+            return List.of();
+        }
+        // Chords do not quite reach the curves they stand for.
+        Geometry covered = black.buffer(TrapRule.HAIR_MM, QUADRANT);
         return all.parallelStream()
-                .filter(one -> isTooMuch(one.tints()))
                 .map(
                         one ->
                                 new Inked(
-                                        overlay(one.shape(), black, OverlayNG.INTERSECTION),
+                                        overlay(one.shape(), covered, OverlayNG.INTERSECTION),
                                         less(one.tints())))
                 .filter(one -> !one.shape().isEmpty())
                 .toList();

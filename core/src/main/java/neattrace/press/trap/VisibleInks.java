@@ -67,7 +67,8 @@ final class VisibleInks {
         List<SegmentString> edges = new ArrayList<>();
         int order = 0;
         for (Inked one : shapes) {
-            int number = visible.number(one.tints());
+            // What knocks out all ink and has none is paper.
+            int number = one.tints().total() == 0 ? BARE : visible.number(one.tints());
             for (int i = 0; i < one.shape().getNumGeometries(); i++) {
                 if (one.shape().getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
                     visible.parts.insert(

@@ -2,11 +2,13 @@ package neattrace.print.ready;
 
 import java.util.List;
 import neattrace.geom.Point;
+import neattrace.goods.Printing;
+import neattrace.job.PressSection;
 import neattrace.press.black.BlackRecipe;
 import neattrace.press.trap.TrapRule;
 
 /**
- * What a plan is made ready by.
+ * What a plan is made ready by. Lengths are on the finished thing.
  *
  * @param trap widths and limits
  * @param black what lies beneath black
@@ -17,5 +19,27 @@ public record PressTerms(TrapRule trap, BlackRecipe black, double inkLimit, List
 
     public PressTerms {
         untrapped = List.copyOf(untrapped);
+    }
+
+    /**
+     * What a job says, and where it leaves that to the goods, what they say.
+     *
+     * @param untrapped on the page that is made ready
+     */
+    public static PressTerms of(PressSection press, Printing printing, List<Point> untrapped) {
+        double register = or(press.registerMm(), printing.registerMm());
+        double limit = or(press.inkLimit(), printing.inkLimit());
+        double width = press.trapped() ? or(press.trapMm(), printing.trapMm()) : 0;
+        BlackRecipe black = BlackRecipe.of(press.school(), press.underlay(), register);
+        if (press.boldMm() != PressSection.AUTO) {
+            black =
+                    new BlackRecipe(
+                            black.school(), black.underlay(), black.keptBackMm(), press.boldMm());
+        }
+        return new PressTerms(new TrapRule(width, register, limit), black, limit, untrapped);
+    }
+
+    private static double or(double own, double goods) {
+        return own == PressSection.AUTO ? goods : own;
     }
 }

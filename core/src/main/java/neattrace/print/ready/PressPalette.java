@@ -1,0 +1,51 @@
+package neattrace.print.ready;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import neattrace.flat.Swatch;
+import neattrace.job.PressSection;
+import neattrace.press.Cmyk;
+
+/** The swatches of a job as they are printed. */
+final class PressPalette {
+
+    private PressPalette() {}
+
+    /** Each under its own id: in another one's ink where they share one, bare where cloth shows. */
+    static List<Swatch> of(List<Swatch> swatches, PressSection press) {
+        Map<Integer, Swatch> known =
+                swatches.stream().collect(Collectors.toMap(Swatch::id, one -> one, (a, b) -> a));
+        return swatches.stream()
+                .map(
+                        one -> {
+                            Swatch ink = known.get(ink(one.id(), press.merged()));
+                            return press.cloth().contains(one.id()) || ink == null
+                                    ? bare(one, press)
+                                    : ink.withId(one.id());
+                        })
+                .toList();
+    }
+
+    private static Swatch bare(Swatch one, PressSection press) {
+        return press.cloth().contains(one.id())
+                ? one.withBuild(Cmyk.PAPER).withSpot(Optional.empty())
+                : one;
+    }
+
+    /** Where a chain of merges ends; where it began if it runs in a circle. */
+    static int ink(int id, Map<Integer, Integer> merged) {
+        Set<Integer> seen = new HashSet<>();
+        int at = id;
+        while (merged.containsKey(at) && merged.get(at) != at) {
+            if (!seen.add(at)) {
+                return id;
+            }
+            at = merged.get(at);
+        }
+        return at;
+    }
+}

@@ -1,0 +1,105 @@
+package neattrace.print.ready;
+
+import java.util.Optional;
+import neattrace.geom.Point;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsFit;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
+import neattrace.job.PressSection;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Extent;
+import neattrace.press.PressProfile;
+import neattrace.print.Artwork;
+import neattrace.print.GoodsPage;
+import neattrace.print.Plans;
+import neattrace.print.PrintPage;
+import neattrace.print.PrintPlan;
+import neattrace.stage.Progress;
+
+/**
+ * A drawing as it goes to the press.
+ *
+ * @param drawing it is made of
+ * @param goods it is printed on; usual ones if nobody has said
+ * @param factor how many times as large as on its page it comes out
+ * @param origin where the page's corner comes to lie, mm on the sheet
+ * @param terms it was made ready by
+ * @param plain the plan without traps and what lies beneath black
+ * @param ready the plan with all of it
+ * @param keptShare in one colour, how much of the edges still differs; 1 otherwise
+ */
+public record PressSheet(
+        Drawing drawing,
+        Goods goods,
+        double factor,
+        Point origin,
+        PressTerms terms,
+        PrintPlan plain,
+        ReadyPlan ready,
+        double keptShare) {
+
+    /**
+     * Makes a drawing ready for the press.
+     *
+     * @param fit the goods and its size on them; empty for the page as it is
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static PressSheet of(Drawing drawing, Optional<GoodsFit> fit, Progress progress) {
+        PressSection press = drawing.job().press();
+        PressProfile profile = press.profile();
+        Goods goods = fit.map(GoodsFit::goods).orElse(UsualGoods.UNDECIDED);
+        double factor = fit.map(GoodsFit::factor).orElse(1.0);
+        progress.report("Laying out the inks", 0);
+        Artwork art =
+                Artwork.of(drawing, profile).with(PressPalette.of(drawing.job().swatches(), press));
+        double kept = 1;
+        if (press.oneColour().on()) {
+            OneColourArt one = OneColourArt.of(art, press.oneColour(), factor);
+            art = one.art();
+            kept = one.keptShare();
+        }
+        PrintPlan own = PrintPage.of(Plans.of(art.forFiles(factor))).plan(profile);
+        double bleed = goods.kind() == GoodsKind.PRINT ? goods.edges().bleedMm() : 0;
+        PrintPlan plain =
+                fit.map(one -> GoodsPage.place(own, one, drawing.extent(), profile, bleed))
+                        .orElse(own);
+        Point origin =
+                fit.map(one -> origin(plain, drawing.extent(), factor)).orElse(new Point(0, 0));
+        PressTerms terms =
+                PressTerms.of(
+                        press,
+                        goods.printing(),
+                        press.untrapped().stream()
+                                .map(at -> at.times(factor).plus(origin))
+                                .toList());
+        ReadyPlan ready = PressReady.of(plain, terms, progress.part(0.2, 1));
+        return new PressSheet(drawing, goods, factor, origin, terms, plain, ready, kept);
+    }
+
+    private static Point origin(PrintPlan placed, Extent extent, double factor) {
+        return new Point(
+                placed.widthMm() / 2 - factor * (extent.left() + extent.right()) / 2,
+                placed.heightMm() / 2 - factor * (extent.top() + extent.bottom()) / 2);
+    }
+
+    /** A place on the drawing's page, mm, where it lies on the sheet. */
+    public Point onSheet(Point page) {
+        return page.times(factor).plus(origin);
+    }
+
+    /** A place on the sheet, mm, where it lies on the drawing's page. */
+    public Point onPage(Point sheet) {
+        return sheet.minus(origin).times(1 / factor);
+    }
+
+    /** All that is laid down. */
+    public PrintPlan plan() {
+        return ready.plan();
+    }
+
+    /** The swatches used, and along how much they meet. */
+    public SwatchGraph swatches() {
+        return SwatchGraph.of(Artwork.of(drawing, drawing.job().press().profile()));
+    }
+}
