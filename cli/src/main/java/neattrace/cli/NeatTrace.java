@@ -40,6 +40,7 @@ public final class NeatTrace implements Runnable {
                     "sheet",
                     "trace",
                     "flat",
+                    "press",
                     "make",
                     "check",
                     "propose",
@@ -69,6 +70,7 @@ public final class NeatTrace implements Runnable {
                         .addSubcommand(new SheetCommand(reporter))
                         .addSubcommand(new TraceCommand(reporter))
                         .addSubcommand(new FlatCommand(reporter))
+                        .addSubcommand(new PressCommand(reporter))
                         .addSubcommand(
                                 new CommandLine(new MakeCommand())
                                         .addSubcommand(new MakeStickerCommand(reporter))

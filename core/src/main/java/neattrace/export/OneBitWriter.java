@@ -5,19 +5,7 @@ import java.awt.image.DataBufferByte;
 import java.awt.image.IndexColorModel;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.Iterator;
 import java.util.stream.IntStream;
-import javax.imageio.IIOImage;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageTypeSpecifier;
-import javax.imageio.ImageWriteParam;
-import javax.imageio.ImageWriter;
-import javax.imageio.metadata.IIOMetadata;
-import javax.imageio.plugins.tiff.BaselineTIFFTagSet;
-import javax.imageio.plugins.tiff.TIFFDirectory;
-import javax.imageio.plugins.tiff.TIFFField;
-import javax.imageio.plugins.tiff.TIFFTag;
-import javax.imageio.stream.ImageOutputStream;
 import neattrace.geom.Homography;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintObject;
@@ -34,11 +22,6 @@ public final class OneBitWriter {
 
     /** The largest picture written, px. */
     public static final long MAX_PIXELS = 1_000_000_000L;
-
-    private static final String GROUP_4 = "CCITT T.6";
-
-    /** The TIFF writer that comes with Java and knows Group 4. */
-    private static final String WRITER = "com.sun.imageio.plugins.tiff";
 
     private OneBitWriter() {}
 
@@ -64,7 +47,7 @@ public final class OneBitWriter {
         if (format == Format.PNG) {
             PngFile.write(image, outPpi, out);
         } else {
-            tiff(image, outPpi, out);
+            TiffFile.write(image, outPpi, TiffFile.GROUP_4, out);
         }
     }
 
@@ -139,49 +122,5 @@ public final class OneBitWriter {
                             }
                         });
         return image;
-    }
-
-    private static void tiff(BufferedImage image, double ppi, OutputStream out) throws IOException {
-        ImageWriter writer = writer();
-        try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
-            writer.setOutput(stream);
-            ImageWriteParam how = writer.getDefaultWriteParam();
-            how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-            how.setCompressionType(GROUP_4);
-            IIOMetadata metadata =
-                    writer.getDefaultImageMetadata(
-                            ImageTypeSpecifier.createFromRenderedImage(image), how);
-            TIFFDirectory directory = TIFFDirectory.createFromMetadata(metadata);
-            put(directory, BaselineTIFFTagSet.TAG_X_RESOLUTION, ppi);
-            put(directory, BaselineTIFFTagSet.TAG_Y_RESOLUTION, ppi);
-            TIFFTag unit =
-                    BaselineTIFFTagSet.getInstance().getTag(BaselineTIFFTagSet.TAG_RESOLUTION_UNIT);
-            directory.addTIFFField(new TIFFField(unit, BaselineTIFFTagSet.RESOLUTION_UNIT_INCH));
-            // One strip: every strip starts its coding afresh.
-            TIFFTag rows =
-                    BaselineTIFFTagSet.getInstance().getTag(BaselineTIFFTagSet.TAG_ROWS_PER_STRIP);
-            directory.addTIFFField(new TIFFField(rows, image.getHeight()));
-            writer.write(null, new IIOImage(image, null, directory.getAsMetadata()), how);
-        } finally {
-            writer.dispose();
-        }
-    }
-
-    private static void put(TIFFDirectory directory, int number, double ppi) {
-        TIFFTag tag = BaselineTIFFTagSet.getInstance().getTag(number);
-        long[][] ratio = {{Math.round(ppi * 1000), 1000}};
-        directory.addTIFFField(new TIFFField(tag, TIFFTag.TIFF_RATIONAL, 1, ratio));
-    }
-
-    private static ImageWriter writer() throws IOException {
-        Iterator<ImageWriter> writers = ImageIO.getImageWritersByFormatName("tiff");
-        while (writers.hasNext()) {
-            ImageWriter writer = writers.next();
-            if (writer.getClass().getName().startsWith(WRITER)) {
-                return writer;
-            }
-            writer.dispose();
-        }
-        throw new IOException("This Java has no TIFF writer.");
     }
 }

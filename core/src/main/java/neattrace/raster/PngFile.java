@@ -11,7 +11,7 @@ import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.metadata.IIOMetadataNode;
 import javax.imageio.stream.ImageOutputStream;
 
-/** Encodes pictures as PNG. */
+/** Encodes pictures as PNG, those in colour tagged as sRGB. */
 public final class PngFile {
 
     private static final double METRES_PER_INCH = 0.0254;
@@ -32,6 +32,12 @@ public final class PngFile {
             size.setAttribute("unitSpecifier", "meter");
             IIOMetadataNode root = new IIOMetadataNode("javax_imageio_png_1.0");
             root.appendChild(size);
+            if (image.getColorModel().getNumColorComponents() == 3) {
+                // Colours mean what screens show (IEC 61966-2-1), whatever program reads them.
+                IIOMetadataNode space = new IIOMetadataNode("sRGB");
+                space.setAttribute("renderingIntent", "Relative colorimetric");
+                root.appendChild(space);
+            }
             metadata.mergeTree("javax_imageio_png_1.0", root);
             writer.setOutput(stream);
             writer.write(new IIOImage(image, null, metadata));

@@ -1,6 +1,7 @@
 package neattrace.press.rehearsal;
 
 import java.util.function.IntConsumer;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 import neattrace.press.plate.PlateMap;
 
@@ -89,6 +90,40 @@ record EdgePixels(int[] at, boolean[] thin) {
                     }
                 });
         return all;
+    }
+
+    /**
+     * How wide the widest of what is thin and light is in each square, px; 0 where nothing is.
+     *
+     * @param light by composite
+     * @param cellOf the square of a pixel
+     */
+    int[] lightWidths(PlateMap map, boolean[] light, IntUnaryOperator cellOf, int cells) {
+        int width = map.width();
+        short[] number = map.numbers();
+        int[] widths = new int[cells];
+        for (int k = 0; k < at.length; k++) {
+            int i = at[k];
+            if (!thin[k] || !light[number[i] & 0xffff]) {
+                continue;
+            }
+            int x = i % width;
+            int across = run(number, i, 1, width - 1 - x) + run(number, i, -1, x);
+            int up = i / width;
+            int down = run(number, i, width, map.height() - 1 - up) + run(number, i, -width, up);
+            int cell = cellOf.applyAsInt(i);
+            widths[cell] = Math.max(widths[cell], 1 + Math.min(across, down));
+        }
+        return widths;
+    }
+
+    /** How many pixels on lie in the same composite. */
+    private static int run(short[] number, int from, int step, int most) {
+        int count = 0;
+        while (count < most && number[from + (count + 1) * step] == number[from]) {
+            count++;
+        }
+        return count;
     }
 
     private static void rows(int height, IntConsumer each) {

@@ -9,11 +9,6 @@ import java.util.List;
 /** What was seen on all sheets, square by square. Safe for use by several threads. */
 final class FaultCells {
 
-    /** Narrower and shorter is not seen at arm's length (one minute of arc at 0.4 m: 0.12 mm). */
-    private static final double SEEN_WIDE_MM = 0.05;
-
-    private static final double SEEN_LONG_MM = 0.4;
-
     /** Thin things are lost when more of them is printed over. */
     private static final double LOST = 0.6;
 
@@ -25,7 +20,11 @@ final class FaultCells {
     private final int[][] sheets;
     private final double[][] widths;
 
-    FaultCells(int across, int down) {
+    /** Widths of the widest gap in each square, mm; 0 for none. */
+    private final double[] gapMm;
+
+    FaultCells(int across, int down, double[] gapMm) {
+        this.gapMm = gapMm;
         this.across = across;
         this.down = down;
         this.sheets = new int[Fault.values().length][across * down];
@@ -35,12 +34,14 @@ final class FaultCells {
     synchronized void add(SheetFaults faults) {
         for (int cell = 0; cell < faults.cells(); cell++) {
             for (int f = 0; f < 2; f++) {
-                if (faults.count(f, cell) > 0
-                        && faults.widthMm(f, cell) >= SEEN_WIDE_MM
-                        && faults.lengthMm(f, cell) >= SEEN_LONG_MM) {
+                if (faults.isSeen(f, cell)) {
                     sheets[f][cell]++;
                     widths[f][cell] += faults.widthMm(f, cell);
                 }
+            }
+            if (gapMm[cell] > 0 && gapMm[cell] <= 2 * faults.spreadMm()) {
+                sheets[Fault.FILLED.ordinal()][cell]++;
+                widths[Fault.FILLED.ordinal()][cell] += gapMm[cell];
             }
             double drowned = faults.drowned(cell);
             if (drowned >= LOST) {

@@ -3,7 +3,7 @@ package neattrace.press.rehearsal;
 /**
  * A press to rehearse on.
  *
- * @param registerMm how far any plate may lie off, anywhere on the sheet
+ * @param registerMm how far any two plates may lie off from one another, anywhere on the sheet
  * @param gain how dots grow
  * @param linesPerMm ruling of the screen, by which edges grow with the dots
  * @param seed of all that happens by chance

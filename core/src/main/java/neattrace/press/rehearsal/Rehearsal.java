@@ -20,9 +20,12 @@ public final class Rehearsal {
     static final double CELL_MM = 3;
 
     /** What is told while the run goes on comes after so many sheets. */
-    private static final int FIRST = 4;
+    private static final int FIRST = 2;
 
     private static final double MM_PER_INCH = 25.4;
+
+    /** What has less ink is light, percent. */
+    private static final double LIGHT = 60;
 
     private final PlateMap map;
     private final List<Colorant> inks;
@@ -58,8 +61,8 @@ public final class Rehearsal {
 
     /** Resolution at which plates are looked at: a tolerance is several pixels. */
     public static double ppi(double registerMm, double widthMm, double heightMm) {
-        double wanted = 5 * MM_PER_INCH / Math.max(0.05, registerMm);
-        double most = Math.sqrt(24e6 / (widthMm * heightMm)) * MM_PER_INCH;
+        double wanted = 4 * MM_PER_INCH / Math.max(0.05, registerMm);
+        double most = Math.sqrt(16e6 / (widthMm * heightMm)) * MM_PER_INCH;
         return Math.max(72, Math.min(Math.min(wanted, 1000), most));
     }
 
@@ -88,7 +91,8 @@ public final class Rehearsal {
         double reach = Math.hypot(widthMm, heightMm) / 2;
         List<PlateShift> shifts = new ArrayList<>();
         for (int p = 0; p < inks; p++) {
-            shifts.add(PlateShift.random(chance, recipe.registerMm(), reach));
+            // Half of it each: no two plates lie farther off from one another.
+            shifts.add(PlateShift.random(chance, recipe.registerMm() / 2, reach));
         }
         double spread =
                 recipe.gain().spreadMm(recipe.linesPerMm()) * (0.6 + 0.8 * chance.nextDouble());
@@ -96,7 +100,7 @@ public final class Rehearsal {
     }
 
     private RehearsalRun run(int sheets, Consumer<RehearsalRun> sofar, Progress progress) {
-        FaultCells cells = new FaultCells(across, down);
+        FaultCells cells = new FaultCells(across, down, gaps());
         List<PrintedSheet> printed = new ArrayList<>();
         int done = 0;
         int batch = FIRST;
@@ -119,10 +123,28 @@ public final class Rehearsal {
         return new RehearsalRun(sheets, printed, cells.places(sheets));
     }
 
+    /** Widths of narrow gaps, square by square, mm. */
+    private double[] gaps() {
+        boolean[] light = new boolean[inked.length];
+        for (int i = 0; i < light.length; i++) {
+            light[i] = map.composites().get(i).total() < LIGHT;
+        }
+        int width = map.width();
+        int[] widths =
+                edges.lightWidths(
+                        map,
+                        light,
+                        i ->
+                                (int) (i / width * mmPerPx / CELL_MM) * across
+                                        + (int) (i % width * mmPerPx / CELL_MM),
+                        across * down);
+        return IntStream.of(widths).mapToDouble(one -> one * mmPerPx).toArray();
+    }
+
     private PrintedSheet print(int number, FaultCells cells) {
         PrintedSheet sheet =
                 sheet(recipe, number, inks.size(), map.width() * mmPerPx, map.height() * mmPerPx);
-        SheetFaults faults = new SheetFaults(across, down, mmPerPx);
+        SheetFaults faults = new SheetFaults(across, down, mmPerPx, sheet.spreadMm());
         look(sheet, faults);
         cells.add(faults);
         return new PrintedSheet(
@@ -138,7 +160,6 @@ public final class Rehearsal {
         int[] offset = new int[plates];
         int[] at = edges.at();
         boolean[] thin = edges.thin();
-        double spreadPx = sheet.spreadMm() / mmPerPx;
         int lastBlock = -1;
         for (int k = 0; k < at.length; k++) {
             int i = at[k];
@@ -179,7 +200,7 @@ public final class Rehearsal {
                 fault = 2;
             }
             if (fault != 0 || thin[k]) {
-                faults.see(x, y, fault, thin[k], more, spreadPx);
+                faults.see(x, y, fault, thin[k], more);
             }
         }
     }

@@ -3,7 +3,13 @@ package neattrace.press.rehearsal;
 /** What was seen on one sheet, square by square. For one thread. */
 final class SheetFaults {
 
+    /** Narrower and shorter is not seen, nor more than how pixels fall, mm. */
+    private static final double SEEN_WIDE_MM = 0.06;
+
+    private static final double SEEN_LONG_MM = 0.4;
+
     private final double mmPerPx;
+    private final double spreadMm;
     private final int across;
 
     /** Faulty pixels by fault and square, and the box they lie in. */
@@ -19,8 +25,9 @@ final class SheetFaults {
 
     private final int[] covered;
 
-    SheetFaults(int across, int down, double mmPerPx) {
+    SheetFaults(int across, int down, double mmPerPx, double spreadMm) {
         this.mmPerPx = mmPerPx;
+        this.spreadMm = spreadMm;
         this.across = across;
         int cells = across * down;
         count = new int[2][cells];
@@ -38,9 +45,8 @@ final class SheetFaults {
      * @param fault 0 none, 1 paper, 2 colour beside black
      * @param isThin whether it belongs to something thin
      * @param more whether an ink lies there that should not
-     * @param spreadPx how far edges grow
      */
-    void see(int x, int y, int fault, boolean isThin, boolean more, double spreadPx) {
+    void see(int x, int y, int fault, boolean isThin, boolean more) {
         int cell = cell(y) * across + cell(x);
         if (isThin) {
             thin[cell]++;
@@ -71,8 +77,9 @@ final class SheetFaults {
         return thin.length;
     }
 
-    double mmPerPx() {
-        return mmPerPx;
+    /** How far edges grow, mm. */
+    double spreadMm() {
+        return spreadMm;
     }
 
     /** Pixels of paper (0) or colour (1) in a square. */
@@ -104,19 +111,26 @@ final class SheetFaults {
         return thin[cell] * mmPerPx * mmPerPx < 0.02 ? 0 : (double) covered[cell] / thin[cell];
     }
 
+    /** Whether what is wrong in a square can be seen. */
+    boolean isSeen(int fault, int cell) {
+        return count[fault][cell] > 0
+                && widthMm(fault, cell) >= SEEN_WIDE_MM
+                && lengthMm(fault, cell) >= SEEN_LONG_MM;
+    }
+
     double sliverMm2() {
-        return sum(count[0]) * mmPerPx * mmPerPx;
+        return squareMm(0);
     }
 
     double fringeMm2() {
-        return sum(count[1]) * mmPerPx * mmPerPx;
+        return squareMm(1);
     }
 
-    private static long sum(int[] values) {
+    private double squareMm(int fault) {
         long sum = 0;
-        for (int one : values) {
-            sum += one;
+        for (int cell = 0; cell < thin.length; cell++) {
+            sum += isSeen(fault, cell) ? count[fault][cell] : 0;
         }
-        return sum;
+        return sum * mmPerPx * mmPerPx;
     }
 }

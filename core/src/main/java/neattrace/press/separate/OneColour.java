@@ -19,17 +19,21 @@ public final class OneColour {
     private static final double EDGE = 400;
 
     private static final Tone[] TONES = Tone.values();
+    private static final List<Tone> OPEN = List.of(Tone.BARE, Tone.LIGHT, Tone.MIDDLE, Tone.DARK);
 
     private final ColourGraph graph;
     private final int[] colourOf;
     private final Map<Integer, Tone> byHand;
+    private final List<Tone> tones;
     private final List<List<ColourGraph.Edge>> around;
     private final double darkest;
     private final double lightest;
 
-    private OneColour(ColourGraph graph, int[] colourOf, Map<Integer, Tone> byHand) {
+    private OneColour(
+            ColourGraph graph, int[] colourOf, List<Tone> tones, Map<Integer, Tone> byHand) {
         this.graph = graph;
         this.colourOf = colourOf;
+        this.tones = tones;
         this.byHand = byHand;
         this.around = graph.around();
         this.darkest = graph.colours().stream().mapToDouble(one -> one.l()).min().orElse(0);
@@ -41,16 +45,20 @@ public final class OneColour {
      *
      * @param graph of single areas
      * @param colourOf a number for each area; areas with the same one need not differ
+     * @param lines whether black lines lie between areas: solid ink would swallow them, so no area
+     *     gets it but by hand
      * @param byHand tones that are wanted, by area
      * @return a tone for each area
      */
-    public static List<Tone> of(ColourGraph graph, int[] colourOf, Map<Integer, Tone> byHand) {
-        OneColour search = new OneColour(graph, colourOf.clone(), Map.copyOf(byHand));
-        Tone[] tones = new Tone[graph.size()];
-        search.start(tones);
-        search.together(tones);
-        search.apart(tones);
-        return List.of(tones);
+    public static List<Tone> of(
+            ColourGraph graph, int[] colourOf, boolean lines, Map<Integer, Tone> byHand) {
+        List<Tone> allowed = lines ? OPEN : List.of(TONES);
+        OneColour search = new OneColour(graph, colourOf.clone(), allowed, Map.copyOf(byHand));
+        Tone[] found = new Tone[graph.size()];
+        search.start(found);
+        search.together(found);
+        search.apart(found);
+        return List.of(found);
     }
 
     /** How much of the edges between colours that differed still differs, 0 to 1; 1 if none did. */
@@ -66,14 +74,14 @@ public final class OneColour {
         return all == 0 ? 1 : kept / all;
     }
 
-    private void start(Tone[] tones) {
-        for (int i = 0; i < tones.length; i++) {
+    private void start(Tone[] found) {
+        for (int i = 0; i < found.length; i++) {
             int at = i;
             Tone own = byHand.get(i);
-            tones[i] =
+            found[i] =
                     own != null
                             ? own
-                            : Arrays.stream(TONES)
+                            : tones.stream()
                                     .min((a, b) -> Double.compare(wrong(at, a), wrong(at, b)))
                                     .orElseThrow();
         }
@@ -83,21 +91,21 @@ public final class OneColour {
     private double wrong(int area, Tone tone) {
         double span = Math.max(1, lightest - darkest);
         double dark = (lightest - graph.colours().get(area).l()) / span;
-        double off = dark - tone.percent() / 100;
+        double off = dark - tone.percent() / tones.get(tones.size() - 1).percent();
         return off * off;
     }
 
     /** Whole colours change their tone while that helps. */
-    private void together(Tone[] tones) {
+    private void together(Tone[] found) {
         int[] colours = Arrays.stream(colourOf).distinct().toArray();
         for (int sweep = 0; sweep < SWEEPS; sweep++) {
             boolean better = false;
             for (int colour : colours) {
                 int[] areas =
-                        IntStream.range(0, tones.length)
+                        IntStream.range(0, found.length)
                                 .filter(i -> colourOf[i] == colour && !byHand.containsKey(i))
                                 .toArray();
-                better |= change(areas, tones);
+                better |= change(areas, found);
             }
             if (!better) {
                 return;
@@ -106,13 +114,13 @@ public final class OneColour {
     }
 
     /** Single areas change theirs, and neighbours that stand in the way with them. */
-    private void apart(Tone[] tones) {
+    private void apart(Tone[] found) {
         for (int sweep = 0; sweep < SWEEPS; sweep++) {
             boolean better = false;
-            for (int i = 0; i < tones.length; i++) {
-                if (hidden(i, tones) > 0) {
-                    better |= !byHand.containsKey(i) && change(new int[] {i}, tones);
-                    better |= hidden(i, tones) > 0 && chain(i, tones);
+            for (int i = 0; i < found.length; i++) {
+                if (hidden(i, found) > 0) {
+                    better |= !byHand.containsKey(i) && change(new int[] {i}, found);
+                    better |= hidden(i, found) > 0 && chain(i, found);
                 }
             }
             if (!better) {
@@ -121,46 +129,46 @@ public final class OneColour {
         }
     }
 
-    private boolean change(int[] areas, Tone[] tones) {
+    private boolean change(int[] areas, Tone[] found) {
         if (areas.length == 0) {
             return false;
         }
-        Tone now = tones[areas[0]];
+        Tone now = found[areas[0]];
         Tone best = now;
-        double least = cost(areas, tones);
-        for (Tone tone : TONES) {
-            set(areas, tone, tones);
-            double cost = cost(areas, tones);
+        double least = cost(areas, found);
+        for (Tone tone : tones) {
+            set(areas, tone, found);
+            double cost = cost(areas, found);
             if (cost < least - 1e-9) {
                 least = cost;
                 best = tone;
             }
         }
-        set(areas, best, tones);
+        set(areas, best, found);
         return best != now;
     }
 
     /** Two areas change at once (a chain of Kempe's of two). */
-    private boolean chain(int area, Tone[] tones) {
+    private boolean chain(int area, Tone[] found) {
         for (ColourGraph.Edge edge : around.get(area)) {
             int other = edge.a() == area ? edge.b() : edge.a();
             if (byHand.containsKey(other)) {
                 continue;
             }
             int[] both = byHand.containsKey(area) ? new int[] {other} : new int[] {area, other};
-            Tone[] was = IntStream.of(both).mapToObj(i -> tones[i]).toArray(Tone[]::new);
-            double before = cost(both, tones);
-            for (Tone first : TONES) {
-                for (Tone second : TONES) {
-                    tones[both[0]] = first;
-                    tones[both[both.length - 1]] = second;
-                    if (cost(both, tones) < before - 1e-9) {
+            Tone[] was = IntStream.of(both).mapToObj(i -> found[i]).toArray(Tone[]::new);
+            double before = cost(both, found);
+            for (Tone first : tones) {
+                for (Tone second : tones) {
+                    found[both[0]] = first;
+                    found[both[both.length - 1]] = second;
+                    if (cost(both, found) < before - 1e-9) {
                         return true;
                     }
                 }
             }
             for (int k = 0; k < both.length; k++) {
-                tones[both[k]] = was[k];
+                found[both[k]] = was[k];
             }
         }
         return false;

@@ -3,6 +3,7 @@ package neattrace.press.trap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neattrace.press.Cmyk;
 import neattrace.press.InkLook;
@@ -64,6 +65,16 @@ public final class TrapMaker {
         BeneathBlack beneath = new BeneathBlack(visible, all, core, rule);
         List<Inked> runOn = beneath.runOn(seams);
         return new Trapping(traps, runOn, beneath.lightened(traps, runOn));
+    }
+
+    /** What is seen of shapes, each tint once. */
+    public static List<Inked> visible(List<Inked> shapes) {
+        VisibleInks visible = VisibleInks.of(shapes);
+        return IntStream.range(0, visible.tints().size())
+                .parallel()
+                .mapToObj(i -> new Inked(visible.united(i), visible.tints().get(i)))
+                .filter(one -> !one.shape().isEmpty())
+                .toList();
     }
 
     private Stream<Trap> traps(Seam seam) {

@@ -69,7 +69,8 @@ public record OneColourArt(Artwork art, double keptShare) {
                                 .map(one -> new ColourGraph.Edge(one.a(), one.b(), one.lengthMm()))
                                 .toList());
         int[] colourOf = colours.stream().mapToInt(Integer::intValue).toArray();
-        List<Tone> tones = OneColour.of(graph, colourOf, byHand(pieces, recipe));
+        List<Tone> tones =
+                OneColour.of(graph, colourOf, !art.lines().isEmpty(), byHand(pieces, recipe));
         Map<Tone, List<MultiPolygon>> toned = new EnumMap<>(Tone.class);
         for (int i = 0; i < pieces.size(); i++) {
             toned.computeIfAbsent(tones.get(i), tone -> new ArrayList<>()).add(pieces.get(i));

@@ -75,14 +75,37 @@ public final class PressReady {
         progress.report("Making traps", 0.2);
         Trapping trapping = TrapMaker.of(colours, black, terms.trap(), look);
         progress.report("Laying colour beneath the black", 0.7);
-        Geometry underlay = BlackShapes.underlay(black, terms.black());
+        Geometry underlay =
+                isSpotJob(colours)
+                        ? new GeometryFactory().createMultiPolygon()
+                        : BlackShapes.underlay(black, terms.black());
         Set<Trap> off = off(trapping.traps());
+        List<Inked> white =
+                terms.underbase()
+                        .map(one -> one.of(with(colours, trapping, off), black, look))
+                        .orElse(List.of());
         progress.report("Ready for the press", 1);
         return new ReadyPlan(
-                plan.with(arranged(layers, trapping, off, underlay)),
+                plan.with(arranged(layers, trapping, off, white, underlay)),
                 trapping.traps(),
                 List.copyOf(off),
                 lightened);
+    }
+
+    /**
+     * Whether all colours are inks of their own. Three more screens for what lies beneath black
+     * nobody wants to pay.
+     */
+    private static boolean isSpotJob(List<Inked> colours) {
+        boolean spots = false;
+        for (Inked one : colours) {
+            Cmyk process = one.tints().process();
+            if (process.total() > process.k()) {
+                return false;
+            }
+            spots |= one.tints().total() > process.total();
+        }
+        return spots;
     }
 
     /** A layer whose black prints over everything, and whose inks keep the limit. */
@@ -97,7 +120,8 @@ public final class PressReady {
         if (object.shape() instanceof PrintShape.Photo) {
             return object;
         }
-        Tints tints = lightened(object.tints());
+        Tints own = lightened(object.tints());
+        Tints tints = terms.underbase().map(one -> one.highlight(own, look)).orElse(own);
         boolean black = tints.isSameInk(SOLID);
         return new PrintObject(
                 object.name(), object.shape(), tints, object.overprint() || black, object.trapMm());
@@ -161,7 +185,11 @@ public final class PressReady {
 
     /** Beneath the flats what runs on, over all colours the traps, then black upon its colours. */
     private List<PrintLayer> arranged(
-            List<PrintLayer> layers, Trapping trapping, Set<Trap> off, Geometry underlay) {
+            List<PrintLayer> layers,
+            Trapping trapping,
+            Set<Trap> off,
+            List<Inked> white,
+            Geometry underlay) {
         List<PrintLayer> lower = new ArrayList<>();
         List<PrintLayer> upper = new ArrayList<>();
         for (PrintLayer layer : layers) {
@@ -177,12 +205,8 @@ public final class PressReady {
         }
         layer("Running on beneath lines", Kind.UNDER_BLACK, trapping.runOn(), all);
         all.addAll(lower.subList(flats, lower.size()));
-        List<Inked> strips =
-                trapping.traps().stream()
-                        .filter(trap -> !off.contains(trap))
-                        .map(trap -> new Inked(trap.strip(), trap.tints()))
-                        .toList();
-        layer("Traps", Kind.TRAP, strips, all);
+        layer("Traps", Kind.TRAP, strips(trapping, off), all);
+        layer("White beneath", Kind.TRAP, white, all);
         layer("Less ink under the black", Kind.UNDER_BLACK, trapping.lightened(), all);
         if (!underlay.isEmpty()) {
             Cmyk build = terms.black().underlay();
@@ -195,6 +219,21 @@ public final class PressReady {
                     all);
         }
         all.addAll(upper);
+        return all;
+    }
+
+    private static List<Inked> strips(Trapping trapping, Set<Trap> off) {
+        return trapping.traps().stream()
+                .filter(trap -> !off.contains(trap))
+                .map(trap -> new Inked(trap.strip(), trap.tints()))
+                .toList();
+    }
+
+    /** All colours as they come to lie. */
+    private static List<Inked> with(List<Inked> colours, Trapping trapping, Set<Trap> off) {
+        List<Inked> all = new ArrayList<>(trapping.runOn());
+        all.addAll(colours);
+        all.addAll(strips(trapping, off));
         return all;
     }
 

@@ -70,6 +70,7 @@ public record PressSheet(
                 PressTerms.of(
                         press,
                         goods.printing(),
+                        goods.ground(),
                         press.untrapped().stream()
                                 .map(at -> at.times(factor).plus(origin))
                                 .toList());

@@ -1,10 +1,13 @@
 package neattrace.print.ready;
 
 import java.util.List;
+import java.util.Optional;
 import neattrace.geom.Point;
+import neattrace.goods.Ground;
 import neattrace.goods.Printing;
 import neattrace.job.PressSection;
 import neattrace.press.black.BlackRecipe;
+import neattrace.press.black.BlackSchool;
 import neattrace.press.trap.TrapRule;
 
 /**
@@ -14,8 +17,14 @@ import neattrace.press.trap.TrapRule;
  * @param black what lies beneath black
  * @param inkLimit the most ink in one place, percent; 0 for any
  * @param untrapped places beside seams that are not trapped, mm on the page
+ * @param underbase white beneath inks on dark cloth
  */
-public record PressTerms(TrapRule trap, BlackRecipe black, double inkLimit, List<Point> untrapped) {
+public record PressTerms(
+        TrapRule trap,
+        BlackRecipe black,
+        double inkLimit,
+        List<Point> untrapped,
+        Optional<Underbase> underbase) {
 
     public PressTerms {
         untrapped = List.copyOf(untrapped);
@@ -24,19 +33,30 @@ public record PressTerms(TrapRule trap, BlackRecipe black, double inkLimit, List
     /**
      * What a job says, and where it leaves that to the goods, what they say.
      *
+     * @param ground what it is printed on
      * @param untrapped on the page that is made ready
      */
-    public static PressTerms of(PressSection press, Printing printing, List<Point> untrapped) {
+    public static PressTerms of(
+            PressSection press, Printing printing, Ground ground, List<Point> untrapped) {
         double register = or(press.registerMm(), printing.registerMm());
         double limit = or(press.inkLimit(), printing.inkLimit());
         double width = press.trapped() ? or(press.trapMm(), printing.trapMm()) : 0;
-        BlackRecipe black = BlackRecipe.of(press.school(), press.underlay(), register);
+        // One ink leaves nothing to lay beneath it.
+        BlackSchool school = press.oneColour().on() ? BlackSchool.K_ONLY : press.school();
+        BlackRecipe black = BlackRecipe.of(school, press.underlay(), register);
         if (press.boldMm() != PressSection.AUTO) {
             black =
                     new BlackRecipe(
                             black.school(), black.underlay(), black.keptBackMm(), press.boldMm());
         }
-        return new PressTerms(new TrapRule(width, register, limit), black, limit, untrapped);
+        boolean white =
+                ground.material() == Ground.Material.CLOTH && Underbase.isWanted(ground.colour());
+        return new PressTerms(
+                new TrapRule(width, register, limit),
+                black,
+                limit,
+                untrapped,
+                white ? Optional.of(new Underbase(ground.colour(), register)) : Optional.empty());
     }
 
     private static double or(double own, double goods) {

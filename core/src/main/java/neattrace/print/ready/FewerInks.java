@@ -1,0 +1,130 @@
+package neattrace.print.ready;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import neattrace.flat.Swatch;
+import neattrace.job.Job;
+import neattrace.job.PressSection;
+import neattrace.job.pipeline.Drawing;
+import neattrace.press.DeltaE2000;
+import neattrace.press.Lab;
+import neattrace.press.PressProfile;
+import neattrace.press.separate.ColourGraph;
+import neattrace.press.separate.InkMerger;
+import neattrace.press.separate.Merging;
+import neattrace.print.Artwork;
+
+/**
+ * Fewer inks for a drawing.
+ *
+ * @param swatches all that are used
+ * @param merging which are printed in another one's ink
+ */
+public record FewerInks(List<Swatch> swatches, Merging merging) {
+
+    /**
+     * One swatch printed in another one's ink.
+     *
+     * @param from the swatch
+     * @param into the other
+     * @param difference between them, CIEDE2000
+     */
+    public record Merge(Swatch from, Swatch into, double difference) {}
+
+    public FewerInks {
+        swatches = List.copyOf(swatches);
+    }
+
+    /**
+     * The best way to so many inks.
+     *
+     * @param inks how many screens there are, black lines included
+     */
+    public static FewerInks of(Drawing drawing, int inks) {
+        SwatchGraph known = graph(drawing);
+        int black = drawing.traced().blackLines().isEmpty() ? 0 : 1;
+        return new FewerInks(
+                known.swatches(), InkMerger.of(known.graph(), Set.of(), Math.max(1, inks - black)));
+    }
+
+    /** Every single merge, those that harm least first. */
+    public static List<FewerInks> ranked(Drawing drawing) {
+        SwatchGraph known = graph(drawing);
+        return InkMerger.ranked(known.graph(), Set.of()).stream()
+                .map(one -> new FewerInks(known.swatches(), one))
+                .toList();
+    }
+
+    /** Swatches that the job merged already count as one; cloth is none. */
+    private static SwatchGraph graph(Drawing drawing) {
+        Job job = drawing.job();
+        PressSection press = job.press();
+        Artwork art =
+                Artwork.of(drawing, press.profile()).with(PressPalette.of(job.swatches(), press));
+        SwatchGraph all = SwatchGraph.of(art);
+        List<Swatch> kept = new ArrayList<>();
+        List<Integer> numberOf = new ArrayList<>();
+        List<Double> areas = new ArrayList<>();
+        List<Lab> looks = new ArrayList<>();
+        Map<Integer, Integer> byInk = new TreeMap<>();
+        for (int i = 0; i < all.swatches().size(); i++) {
+            Swatch swatch = all.swatches().get(i);
+            if (press.cloth().contains(swatch.id())) {
+                numberOf.add(-1);
+                continue;
+            }
+            int ink = PressPalette.ink(swatch.id(), press.merged());
+            Integer number = byInk.get(ink);
+            if (number == null) {
+                number = kept.size();
+                byInk.put(ink, number);
+                kept.add(job.swatch(ink).orElse(swatch));
+                areas.add(0.0);
+                looks.add(all.graph().colours().get(i));
+            }
+            numberOf.add(number);
+            areas.set(number, areas.get(number) + all.graph().squareMm().get(i));
+        }
+        List<ColourGraph.Edge> edges = new ArrayList<>();
+        for (ColourGraph.Edge edge : all.graph().edges()) {
+            int a = numberOf.get(edge.a());
+            int b = numberOf.get(edge.b());
+            if (a >= 0 && b >= 0 && a != b) {
+                edges.add(new ColourGraph.Edge(a, b, edge.lengthMm()));
+            }
+        }
+        return new SwatchGraph(kept, new ColourGraph(looks, areas, edges));
+    }
+
+    /** What is merged. */
+    public List<Merge> merges() {
+        List<Merge> merges = new ArrayList<>();
+        for (int i = 0; i < swatches.size(); i++) {
+            int into = merging.into().get(i);
+            if (into != i) {
+                merges.add(merge(swatches.get(i), swatches.get(into)));
+            }
+        }
+        return merges;
+    }
+
+    private static Merge merge(Swatch from, Swatch into) {
+        PressProfile press = PressProfile.bundled();
+        return new Merge(
+                from,
+                into,
+                DeltaE2000.between(
+                        from.spot().orElseGet(() -> press.lab(from.build())),
+                        into.spot().orElseGet(() -> press.lab(into.build()))));
+    }
+
+    /** The job with these merges besides those it has. */
+    public Job in(Job job) {
+        Map<Integer, Integer> all = new TreeMap<>(job.press().merged());
+        merges().forEach(one -> all.put(one.from().id(), one.into().id()));
+        return job.withPress(job.press().withMerged(all));
+    }
+}

@@ -1,0 +1,77 @@
+package neattrace.print.ready;
+
+import java.util.List;
+import java.util.function.Consumer;
+import neattrace.press.Colorant;
+import neattrace.press.plate.Laid;
+import neattrace.press.plate.PlateMaker;
+import neattrace.press.plate.PlateMap;
+import neattrace.press.rehearsal.PressRecipe;
+import neattrace.press.rehearsal.Rehearsal;
+import neattrace.press.rehearsal.RehearsalRun;
+import neattrace.print.PlateWork;
+import neattrace.print.PrintPlan;
+import neattrace.stage.Progress;
+
+/**
+ * A sheet on the stand-in press, before and after it was made ready: the same seed, so that the
+ * plates lie alike.
+ *
+ * @param asDrawn with colours beneath all of the black and no traps
+ * @param ready as it is printed
+ */
+public record SheetRehearsals(RehearsalRun asDrawn, RehearsalRun ready) {
+
+    /** A sheet with more of what was not meant is no good, mm2. */
+    public static final double FAILS_MM2 = 0.1;
+
+    /**
+     * Prints both.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static SheetRehearsals of(PressSheet sheet, int sheets, long seed, Progress progress) {
+        return new SheetRehearsals(
+                run(sheet, sheet.plain(), sheets, seed, run -> {}, progress.part(0, 0.5)),
+                run(sheet, sheet.plan(), sheets, seed, run -> {}, progress.part(0.5, 1)));
+    }
+
+    /**
+     * Prints a plan of a sheet.
+     *
+     * @param sofar as for {@link Rehearsal#of}
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static RehearsalRun run(
+            PressSheet sheet,
+            PrintPlan plan,
+            int sheets,
+            long seed,
+            Consumer<RehearsalRun> sofar,
+            Progress progress) {
+        return Rehearsal.of(
+                map(sheet, plan, progress),
+                inks(plan),
+                recipe(sheet, seed),
+                sheets,
+                sofar,
+                progress);
+    }
+
+    /** The press that a sheet is printed on. */
+    public static PressRecipe recipe(PressSheet sheet, long seed) {
+        return PressRecipe.of(sheet.terms().trap().registerMm(), seed);
+    }
+
+    /** The inks of a plan, in the order of the plates. */
+    public static List<Colorant> inks(PrintPlan plan) {
+        return PlateMaker.inks(PlateWork.of(plan));
+    }
+
+    private static PlateMap map(PressSheet sheet, PrintPlan plan, Progress progress) {
+        List<Laid> laid = PlateWork.of(plan);
+        double ppi =
+                Rehearsal.ppi(sheet.terms().trap().registerMm(), plan.widthMm(), plan.heightMm());
+        return PlateMaker.map(laid, plan.widthMm(), plan.heightMm(), ppi, progress.part(0, 0.05));
+    }
+}
