@@ -85,6 +85,18 @@ public final class SharedEdges {
         return meetings;
     }
 
+    /** Along how much each piece meets no other, mm. */
+    public double[] open() {
+        double[] lengths = new double[pieces.size()];
+        sides.forEach(
+                (edge, both) -> {
+                    if (both[1] < 0 || both[0] < 0) {
+                        lengths[Math.max(both[0], both[1])] += edge.length();
+                    }
+                });
+        return lengths;
+    }
+
     /** The edges that a piece shares with wanted others, by their numbers. */
     Map<Integer, List<LineString>> around(int piece, IntPredicate wanted) {
         Map<Integer, List<LineString>> shared = new TreeMap<>();

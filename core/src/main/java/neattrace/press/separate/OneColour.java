@@ -27,7 +27,6 @@ public final class OneColour {
     private final List<Tone> tones;
     private final List<List<ColourGraph.Edge>> around;
     private final double darkest;
-    private final double lightest;
 
     private OneColour(
             ColourGraph graph, int[] colourOf, List<Tone> tones, Map<Integer, Tone> byHand) {
@@ -37,7 +36,6 @@ public final class OneColour {
         this.byHand = byHand;
         this.around = graph.around();
         this.darkest = graph.colours().stream().mapToDouble(one -> one.l()).min().orElse(0);
-        this.lightest = graph.colours().stream().mapToDouble(one -> one.l()).max().orElse(100);
     }
 
     /**
@@ -89,8 +87,7 @@ public final class OneColour {
 
     /** How wrong a tone is for an area: the square of how far its darkness is off. */
     private double wrong(int area, Tone tone) {
-        double span = Math.max(1, lightest - darkest);
-        double dark = (lightest - graph.colours().get(area).l()) / span;
+        double dark = (100 - graph.colours().get(area).l()) / Math.max(1, 100 - darkest);
         double off = dark - tone.percent() / tones.get(tones.size() - 1).percent();
         return off * off;
     }

@@ -11,6 +11,7 @@ import neattrace.flat.layer.SharedEdges;
 import neattrace.geom.Outline;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
+import neattrace.press.DeltaE2000;
 import neattrace.press.Lab;
 import neattrace.press.separate.ColourGraph;
 import neattrace.press.separate.OneColour;
@@ -40,6 +41,11 @@ public record OneColourArt(Artwork art, double keptShare) {
     /** Hatching has so many lines to a mm on the finished thing. */
     private static final double PITCH_MM = 0.9;
 
+    private static final Lab PAPER = new Lab(100, 0, 0);
+
+    /** Colours that differ from paper by less are as bare as it is (CIEDE2000). */
+    private static final double LIKE_PAPER = 8;
+
     /** A place this near to an area means it, mm. */
     private static final double NEAR_MM = 0.05;
 
@@ -61,16 +67,27 @@ public record OneColourArt(Artwork art, double keptShare) {
                 looks.add(known.get(k));
             }
         }
-        ColourGraph graph =
-                new ColourGraph(
-                        looks,
-                        pieces.stream().map(Geometry::getArea).toList(),
-                        SharedEdges.of(pieces).meetings().stream()
-                                .map(one -> new ColourGraph.Edge(one.a(), one.b(), one.lengthMm()))
-                                .toList());
+        // Paper is an area, too, and stays bare.
+        int paper = pieces.size();
+        SharedEdges shared = SharedEdges.of(pieces);
+        List<ColourGraph.Edge> edges = new ArrayList<>();
+        shared.meetings()
+                .forEach(one -> edges.add(new ColourGraph.Edge(one.a(), one.b(), one.lengthMm())));
+        double[] open = shared.open();
+        for (int i = 0; i < paper; i++) {
+            if (open[i] > 0 && DeltaE2000.between(looks.get(i), PAPER) > LIKE_PAPER) {
+                edges.add(new ColourGraph.Edge(i, paper, open[i]));
+            }
+        }
+        looks.add(PAPER);
+        colours.add(Integer.MIN_VALUE);
+        List<Double> areas = new ArrayList<>(pieces.stream().map(Geometry::getArea).toList());
+        areas.add(0.0);
+        ColourGraph graph = new ColourGraph(looks, areas, edges);
         int[] colourOf = colours.stream().mapToInt(Integer::intValue).toArray();
-        List<Tone> tones =
-                OneColour.of(graph, colourOf, !art.lines().isEmpty(), byHand(pieces, recipe));
+        Map<Integer, Tone> byHand = byHand(pieces, recipe);
+        byHand.put(paper, Tone.BARE);
+        List<Tone> tones = OneColour.of(graph, colourOf, !art.lines().isEmpty(), byHand);
         Map<Tone, List<MultiPolygon>> toned = new EnumMap<>(Tone.class);
         for (int i = 0; i < pieces.size(); i++) {
             toned.computeIfAbsent(tones.get(i), tone -> new ArrayList<>()).add(pieces.get(i));
