@@ -8,10 +8,12 @@ import java.util.TimeZone;
 import java.util.UUID;
 import javax.xml.transform.TransformerException;
 import neattrace.press.PressProfile;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.common.PDMetadata;
+import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.graphics.color.PDOutputIntent;
 import org.apache.xmpbox.XMPMetadata;
 import org.apache.xmpbox.schema.AdobePDFSchema;
@@ -87,8 +89,14 @@ final class PdfMetadata {
 
     /** The press the inks are meant for. */
     static void intent(PDDocument document, PressProfile press) throws IOException {
-        PDOutputIntent intent =
-                new PDOutputIntent(document, new ByteArrayInputStream(press.bytes()));
+        PDOutputIntent intent = new PDOutputIntent(new COSDictionary());
+        // The bytes as they are: the platform's own profiles are written anew by it.
+        PDStream profile =
+                new PDStream(
+                        document, new ByteArrayInputStream(press.bytes()), COSName.FLATE_DECODE);
+        profile.getCOSObject().setInt(COSName.N, 4);
+        intent.getCOSObject().setItem(COSName.TYPE, COSName.OUTPUT_INTENT);
+        intent.getCOSObject().setItem(COSName.DEST_OUTPUT_PROFILE, profile);
         if (press.isBundled()) {
             intent.setInfo("Coated paper, CGATS 001");
             intent.setOutputCondition("Commercial offset, coated paper");
@@ -100,7 +108,7 @@ final class PdfMetadata {
             intent.setOutputConditionIdentifier("Custom");
         }
         intent.setRegistryName("http://www.color.org");
-        // PDFBox writes the kind that archives want; printers look for theirs (ISO 15930).
+        // Printers look for their own kind (ISO 15930).
         intent.getCOSObject().setItem(COSName.S, COSName.getPDFName("GTS_PDFX"));
         document.getDocumentCatalog().addOutputIntent(intent);
     }

@@ -22,6 +22,14 @@ public final class Halftone {
 
     private static final double PHASE_Y = 0.5772;
 
+    /**
+     * A hair off simple ratios: where cells are whole pixels all dots would be alike, and tints
+     * grow in steps.
+     */
+    private static final double OFF = 1.0017;
+
+    private static final double OFF_DEGREES = 0.11;
+
     private static final float[] RANKS = ranks();
 
     private final double ux;
@@ -40,9 +48,10 @@ public final class Halftone {
             throw new IllegalArgumentException(
                     "a screen has at most half as many lines an inch as the plate has pixels");
         }
-        double angle = Math.toRadians(degrees);
-        ux = linesPerInch / ppi * Math.cos(angle);
-        uy = linesPerInch / ppi * Math.sin(angle);
+        double angle = Math.toRadians(degrees + OFF_DEGREES);
+        double frequency = linesPerInch * OFF / ppi;
+        ux = frequency * Math.cos(angle);
+        uy = frequency * Math.sin(angle);
     }
 
     /**
@@ -100,8 +109,10 @@ public final class Halftone {
     public boolean isInk(int x, int y, double tint) {
         double u = ux * x - uy * y + PHASE_X;
         double v = uy * x + ux * y + PHASE_Y;
-        int column = (int) ((u - Math.floor(u)) * GRID);
-        int row = (int) ((v - Math.floor(v)) * GRID);
+        double cellX = Math.floor(u);
+        double cellY = Math.floor(v);
+        int column = (int) ((u - cellX) * GRID);
+        int row = (int) ((v - cellY) * GRID);
         return RANKS[row % GRID * GRID + column % GRID] < tint;
     }
 }

@@ -82,13 +82,16 @@ final class BeneathBlack {
         if (all.isEmpty()) {
             return List.of();
         }
-        // Chords do not quite reach the curves they stand for.
+        // Chords do not quite reach the curves they stand for, nor faces their neighbours.
         Geometry covered = black.buffer(TrapRule.HAIR_MM, QUADRANT);
         return all.parallelStream()
                 .map(
                         one ->
                                 new Inked(
-                                        overlay(one.shape(), covered, OverlayNG.INTERSECTION),
+                                        overlay(
+                                                one.shape().buffer(TrapRule.HAIR_MM, QUADRANT),
+                                                covered,
+                                                OverlayNG.INTERSECTION),
                                         less(one.tints())))
                 .filter(one -> !one.shape().isEmpty())
                 .toList();

@@ -1,0 +1,98 @@
+package neattrace.press.plate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import neattrace.press.Colorant;
+import neattrace.press.Lab;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class HalftoneTest {
+
+    /** Every tint covers what it says, within half a percent, on 1.2 inches square. */
+    @ParameterizedTest
+    @CsvSource({"1200, 50, 45", "1200, 55, 15", "2400, 150, 75", "1200, 50, 0", "1200, 60, 0"})
+    void tintsCoverWhatTheySay(double ppi, double ruling, double degrees) {
+        Halftone screen = new Halftone(ruling, degrees, ppi);
+        int side = 1440;
+        for (int percent = 1; percent < 100; percent++) {
+            int ink = 0;
+            for (int y = 0; y < side; y++) {
+                for (int x = 0; x < side; x++) {
+                    ink += screen.isInk(x, y, percent / 100.0) ? 1 : 0;
+                }
+            }
+            assertThat(100.0 * ink / side / side).isCloseTo(percent, within(0.5));
+        }
+    }
+
+    /** By Fourier transform: the strongest wave of the dots runs at the angle, with the ruling. */
+    @ParameterizedTest
+    @CsvSource({"45, 50", "15, 50", "75, 60", "30, 45"})
+    void dotsLieAtTheirAngle(double degrees, double ruling) {
+        double ppi = 1200;
+        Halftone screen = new Halftone(ruling, degrees, ppi);
+        double best = 0;
+        double angle = 0;
+        for (double tried = -44.5; tried <= 89.5; tried += 0.5) {
+            double power = power(screen, tried, ruling / ppi);
+            if (power > best) {
+                best = power;
+                angle = tried;
+            }
+        }
+        // A square screen has waves at right angles to one another.
+        double off = Math.abs((angle - degrees + 135) % 90 - 45);
+        assertThat(off).isLessThanOrEqualTo(0.5);
+        double other = power(screen, degrees, 1.1 * ruling / ppi);
+        assertThat(other).isLessThan(best / 20);
+    }
+
+    private static double power(Halftone screen, double degrees, double frequency) {
+        double u = frequency * Math.cos(Math.toRadians(degrees));
+        double v = -frequency * Math.sin(Math.toRadians(degrees));
+        double real = 0;
+        double imaginary = 0;
+        for (int y = 0; y < 480; y++) {
+            for (int x = 0; x < 480; x++) {
+                if (screen.isInk(x, y, 0.3)) {
+                    double phase = 2 * Math.PI * (u * x + v * y);
+                    real += Math.cos(phase);
+                    imaginary += Math.sin(phase);
+                }
+            }
+        }
+        return real * real + imaginary * imaginary;
+    }
+
+    @Test
+    void nothingAndEverythingStayWhatTheyAre() {
+        Halftone screen = new Halftone(50, 45, 1200);
+        for (int i = 0; i < 1000; i++) {
+            assertThat(screen.isInk(i, 3 * i, 0)).isFalse();
+            assertThat(screen.isInk(i, 3 * i, 1)).isTrue();
+        }
+    }
+
+    @Test
+    void inksMakeNoPatternTogether() {
+        Colorant dark = Colorant.spot("Navy", new Lab(20, 0, -30));
+        Colorant light = Colorant.spot("Sand", new Lab(80, 0, 20));
+        List<Colorant> inks = List.of(Colorant.BLACK, light, dark);
+        assertThat(Halftone.usualDegrees(Colorant.CYAN, inks)).isEqualTo(15);
+        assertThat(Halftone.usualDegrees(Colorant.BLACK, inks)).isEqualTo(45);
+        assertThat(Halftone.usualDegrees(dark, inks)).isEqualTo(75);
+        assertThat(Halftone.usualDegrees(light, inks)).isEqualTo(15);
+    }
+
+    @Test
+    void aScreenTooFineForThePlateIsRefused() {
+        assertThatThrownBy(() -> new Halftone(200, 45, 300)).hasMessageContaining("half");
+        assertThatThrownBy(() -> new Halftone(0, 45, 300))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+}
