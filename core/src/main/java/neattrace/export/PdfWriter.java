@@ -19,7 +19,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
@@ -198,17 +197,16 @@ public final class PdfWriter {
                 over = object.overprint();
                 content.setGraphicsStateParameters(over ? overprints : knocksOut);
             }
+            if (object.shape() instanceof PrintShape.Stroked stroked) {
+                content.setStrokingColor(inks.colour(object.tints()));
+                stroke(content, stroked);
+                continue;
+            }
             if (!object.tints().equals(laid)) {
                 laid = object.tints();
-                PDColor colour = inks.colour(laid);
-                content.setNonStrokingColor(colour);
-                content.setStrokingColor(colour);
+                content.setNonStrokingColor(inks.colour(laid));
             }
-            if (object.shape() instanceof PrintShape.Stroked stroked) {
-                stroke(content, stroked);
-            } else {
-                object(content, object.shape());
-            }
+            object(content, object.shape());
         }
         content.restoreGraphicsState();
     }

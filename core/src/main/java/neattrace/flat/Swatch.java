@@ -3,6 +3,7 @@ package neattrace.flat;
 import java.util.Optional;
 import neattrace.press.Cmyk;
 import neattrace.press.Lab;
+import neattrace.press.Rgb;
 
 /**
  * A flat colour. Its ink build is the authority; the screen colour is only a preview of it.
@@ -14,6 +15,8 @@ import neattrace.press.Lab;
  * @param locked whether it is kept as it is until unlocked
  * @param spot the measured colour of an ink of its own that prints it; empty if process inks do
  * @param tone whose darker or lighter sister it is, if it was made as one
+ * @param wish the colour on screen that was asked for when its build was found; empty if the build
+ *     itself was asked for
  */
 public record Swatch(
         int id,
@@ -22,7 +25,8 @@ public record Swatch(
         String group,
         boolean locked,
         Optional<Lab> spot,
-        Optional<Tone> tone) {
+        Optional<Tone> tone,
+        Optional<Rgb> wish) {
 
     /** The longest name. */
     public static final int MOST_LETTERS = 60;
@@ -49,42 +53,47 @@ public record Swatch(
 
     /** A swatch of process inks, in no group. */
     public Swatch(int id, String name, Cmyk build) {
-        this(id, name, build, "", false, Optional.empty(), Optional.empty());
+        this(id, name, build, "", false, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** The same under another id. */
     public Swatch withId(int other) {
-        return new Swatch(other, name, build, group, locked, spot, tone);
+        return new Swatch(other, name, build, group, locked, spot, tone, wish);
     }
 
     /** The same with another name. */
     public Swatch withName(String other) {
-        return new Swatch(id, other, build, group, locked, spot, tone);
+        return new Swatch(id, other, build, group, locked, spot, tone, wish);
     }
 
     /** The same with other inks. */
     public Swatch withBuild(Cmyk other) {
-        return new Swatch(id, name, other, group, locked, spot, tone);
+        return new Swatch(id, name, other, group, locked, spot, tone, wish);
     }
 
     /** The same in another group. */
     public Swatch withGroup(String other) {
-        return new Swatch(id, name, build, other, locked, spot, tone);
+        return new Swatch(id, name, build, other, locked, spot, tone, wish);
     }
 
     /** The same locked or unlocked. */
     public Swatch withLocked(boolean lock) {
-        return new Swatch(id, name, build, group, lock, spot, tone);
+        return new Swatch(id, name, build, group, lock, spot, tone, wish);
     }
 
     /** The same printed with an ink of its own, or with process inks. */
     public Swatch withSpot(Optional<Lab> ink) {
-        return new Swatch(id, name, build, group, locked, ink, tone);
+        return new Swatch(id, name, build, group, locked, ink, tone, wish);
     }
 
     /** The same as the darker or lighter sister of another. */
     public Swatch withTone(Tone other) {
-        return new Swatch(id, name, build, group, locked, spot, Optional.of(other));
+        return new Swatch(id, name, build, group, locked, spot, Optional.of(other), wish);
+    }
+
+    /** The same as the build nearest to a colour on screen, or as a build that was asked for. */
+    public Swatch withWish(Optional<Rgb> other) {
+        return new Swatch(id, name, build, group, locked, spot, tone, other);
     }
 
     /** A name that fits with an ending, shortened if need be. */

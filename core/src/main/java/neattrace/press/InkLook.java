@@ -10,6 +10,9 @@ import java.util.Map;
  */
 public final class InkLook {
 
+    /** White ink is a little less than white, as a part of the screen's. */
+    private static final double WHITE_INK = 0.95;
+
     private static final Lab GREY = new Lab(50, 0, 0);
 
     private final PressProfile press;
@@ -44,6 +47,28 @@ public final class InkLook {
     /** On screen. */
     public Rgb screen(Tints tints) {
         return hasSpots(tints) ? of(tints).toScreen() : press.preview(tints.process());
+    }
+
+    /**
+     * On screen, on a ground of a colour: inks let through what it throws back; white covers it.
+     *
+     * @param ground paper or cloth
+     */
+    public Rgb screen(Tints tints, Rgb ground) {
+        Rgb inks = screen(tints);
+        double white = tints.of(Colorant.WHITE) / 100;
+        return new Rgb(
+                mixed(inks.r(), ground.r(), white),
+                mixed(inks.g(), ground.g(), white),
+                mixed(inks.b(), ground.b(), white));
+    }
+
+    private static int mixed(int ink, int ground, double white) {
+        double below = white * Rgb.linear(WHITE_INK) + (1 - white) * Rgb.linear(ground / 255.0);
+        double light = Rgb.linear(ink / 255.0) * below;
+        double value =
+                light <= 0.0031308 ? 12.92 * light : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
+        return (int) Math.round(255 * Math.max(0, Math.min(1, value)));
     }
 
     private static boolean hasSpots(Tints tints) {

@@ -50,7 +50,7 @@ final class LiveJob implements AutoCloseable {
             Consumer<Shown> beforeShown) {
         this.messages = messages;
         this.keeper = keeper;
-        this.maker = new ShownMaker(pipeline, press, this::showEarly);
+        this.maker = new ShownMaker(pipeline, this::showEarly);
         this.beforeShown = beforeShown;
     }
 

@@ -7,7 +7,6 @@ import neattrace.job.Job;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
-import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
 import neattrace.sheet.SheetFrame;
@@ -17,7 +16,6 @@ import neattrace.stage.Progress;
 final class ShownMaker {
 
     private final Pipeline pipeline;
-    private final PressProfile press;
     private final BiConsumer<Job, PlanPainter> whenLinesAreThere;
 
     /**
@@ -26,10 +24,8 @@ final class ShownMaker {
      * @param whenLinesAreThere called, before the areas of changed lines are found, with the job
      *     and a painter of its lines over the old colours
      */
-    ShownMaker(
-            Pipeline pipeline, PressProfile press, BiConsumer<Job, PlanPainter> whenLinesAreThere) {
+    ShownMaker(Pipeline pipeline, BiConsumer<Job, PlanPainter> whenLinesAreThere) {
         this.pipeline = pipeline;
-        this.press = press;
         this.whenLinesAreThere = whenLinesAreThere;
     }
 
@@ -42,7 +38,7 @@ final class ShownMaker {
         Drawing before = base == null ? null : base.drawing();
         Traced traced = pipeline.trace(job, progress.part(0, 0.6));
         if (before != null && areOtherLinesOfThePage(before.traced(), traced)) {
-            Artwork early = Artwork.of(before.withLines(traced), press);
+            Artwork early = Artwork.of(before.withLines(traced), job.press().profile());
             whenLinesAreThere.accept(job, new PlanPainter(Plans.forPixels(early)));
         }
         Drawing drawing = pipeline.colour(traced, progress.part(0.6, 0.95));
@@ -52,7 +48,7 @@ final class ShownMaker {
                 before != null && before.picture() == drawing.picture()
                         ? base.scan().in(drawing.picture(), before.reading().frame(), frame)
                         : ScanPyramid.of(drawing.picture(), frame);
-        Artwork art = Artwork.of(drawing, press);
+        Artwork art = Artwork.of(drawing, job.press().profile());
         return new Shown(drawing, art, new PlanPainter(Plans.forPixels(art)), scan);
     }
 

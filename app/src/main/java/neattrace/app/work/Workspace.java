@@ -125,9 +125,9 @@ public final class Workspace implements AutoCloseable {
         return live.progressProperty();
     }
 
-    /** How inks look. */
+    /** How inks look on the job's press. */
     public PressProfile press() {
-        return press;
+        return job() == null ? press : job().press().profile();
     }
 
     /** Computes what the job comes to; may be used by any thread. */

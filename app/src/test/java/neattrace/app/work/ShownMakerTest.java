@@ -14,7 +14,6 @@ import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.press.PressProfile;
 import neattrace.raster.PngFile;
 import neattrace.region.Join;
 import neattrace.stage.Progress;
@@ -23,8 +22,7 @@ import org.junit.jupiter.api.Test;
 class ShownMakerTest {
 
     private final Pipeline pipeline = new Pipeline();
-    private final ShownMaker maker =
-            new ShownMaker(pipeline, PressProfile.bundled(), (job, art) -> {});
+    private final ShownMaker maker = new ShownMaker(pipeline, (job, art) -> {});
 
     /** A box of 20 mm at 100 ppi. */
     private static Job box() throws Exception {

@@ -156,6 +156,7 @@ public final class PaletteFile {
                             cut(entry.group().strip()),
                             false,
                             entry.spot(),
+                            Optional.empty(),
                             Optional.empty()));
         }
         return List.copyOf(swatches);

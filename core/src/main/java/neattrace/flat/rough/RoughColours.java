@@ -92,7 +92,9 @@ public final class RoughColours {
                 swatch = same.get().id();
             } else {
                 swatch = next++;
-                swatches.add(new Swatch(swatch, names.name(cluster.lab), build));
+                swatches.add(
+                        new Swatch(swatch, names.name(cluster.lab), build)
+                                .withWish(Optional.of(cluster.rgb)));
             }
             for (Area area : cluster.areas) {
                 fills.add(new Fill(area.anchor().times(mmPerPx), swatch));

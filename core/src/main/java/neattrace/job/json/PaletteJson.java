@@ -22,6 +22,7 @@ import neattrace.flat.Swatch;
 import neattrace.json.DamagedException;
 import neattrace.press.Cmyk;
 import neattrace.press.Lab;
+import neattrace.press.Rgb;
 
 /** Swatches, colourways and groups of areas. */
 final class PaletteJson {
@@ -37,6 +38,7 @@ final class PaletteJson {
             node.put("group", swatch.group()).put("locked", swatch.locked());
             swatch.spot()
                     .ifPresent(lab -> node.putArray("spot").add(lab.l()).add(lab.a()).add(lab.b()));
+            swatch.wish().ifPresent(wish -> node.put("wish", wish.hex()));
             swatch.tone()
                     .ifPresent(
                             tone ->
@@ -89,7 +91,8 @@ final class PaletteJson {
                 new Swatch(whole(node, "id"), text(node, "name"), build(node))
                         .withGroup(text(node, "group"))
                         .withLocked(flag(node, "locked"))
-                        .withSpot(ink);
+                        .withSpot(ink)
+                        .withWish(Rgb.parse(node.path("wish").asText()));
         JsonNode tone = node.path("tone");
         return tone.isMissingNode()
                 ? swatch

@@ -1,6 +1,7 @@
 package neattrace.press.plate;
 
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
@@ -34,16 +35,20 @@ public final class PlateMaker {
     private final Composites composites;
     private final EdgeTable edges;
 
-    private PlateMaker(List<Laid> objects, double widthMm, double heightMm, int width, int height) {
+    private PlateMaker(List<Laid> objects, Rectangle2D window, int width, int height) {
         this.objects = objects;
         this.width = width;
         this.height = height;
-        this.pxPerMmX = width / widthMm;
-        this.pxPerMmY = height / heightMm;
+        this.pxPerMmX = width / window.getWidth();
+        this.pxPerMmY = height / window.getHeight();
         this.composites = new Composites(objects);
-        this.edges =
-                new EdgeTable(
-                        objects, AffineTransform.getScaleInstance(pxPerMmX, pxPerMmY), height);
+        AffineTransform toPixels = AffineTransform.getScaleInstance(pxPerMmX, pxPerMmY);
+        toPixels.translate(-window.getX(), -window.getY());
+        this.edges = new EdgeTable(objects, toPixels, height);
+    }
+
+    private static Rectangle2D page(double widthMm, double heightMm) {
+        return new Rectangle2D.Double(0, 0, widthMm, heightMm);
     }
 
     /** How many pixels a length has, at least one. */
@@ -89,7 +94,7 @@ public final class PlateMaker {
         int width = pixels(widthMm, ppi);
         int height = pixels(heightMm, ppi);
         check(width, height);
-        return new PlateMaker(objects, widthMm, heightMm, width, height)
+        return new PlateMaker(objects, page(widthMm, heightMm), width, height)
                 .plates(ppi, inks, progress);
     }
 
@@ -104,7 +109,19 @@ public final class PlateMaker {
         int width = pixels(widthMm, ppi);
         int height = pixels(heightMm, ppi);
         check(width, height);
-        return new PlateMaker(objects, widthMm, heightMm, width, height).map(ppi, progress);
+        return new PlateMaker(objects, page(widthMm, heightMm), width, height).map(ppi, progress);
+    }
+
+    /**
+     * The same of a part of the plane, with so many pixels.
+     *
+     * @param window mm
+     */
+    public static PlateMap map(
+            List<Laid> objects, Rectangle2D window, int width, int height, Progress progress) {
+        check(width, height);
+        double ppi = width / window.getWidth() * MM_PER_INCH;
+        return new PlateMaker(objects, window, width, height).map(ppi, progress);
     }
 
     private static void check(int width, int height) {

@@ -1,33 +1,25 @@
 package neattrace.app.station.press;
 
-import java.util.Locale;
-import javafx.geometry.Pos;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
-import javafx.scene.paint.Color;
-import javafx.scene.shape.Rectangle;
-import neattrace.app.docket.ChoiceField;
-import neattrace.app.docket.Sentence;
+import javafx.scene.input.KeyEvent;
+import neattrace.app.docket.StepPane;
+import neattrace.app.docket.StepTiles;
 import neattrace.app.route.Stop;
 import neattrace.app.station.Bench;
 import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
-import neattrace.app.work.Workspace;
-import neattrace.flat.Swatch;
+import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.PressSection;
-import neattrace.job.setting.PressSettings;
-import neattrace.press.BlackRule;
-import neattrace.press.Cmyk;
-import neattrace.press.Rgb;
+import neattrace.press.Colorant;
 
-/** The black rule and the inks of every swatch. */
+/** What the printer will lay down: plates, black, traps, inks, and a press to try them on. */
 public final class PressPanel implements StationPanel {
 
     private static final Stop STOP =
@@ -38,25 +30,91 @@ public final class PressPanel implements StationPanel {
                     "M4 9 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0 M10 9 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0"
                             + " M7 15 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0");
 
-    private final Workspace workspace;
-    private final ChoiceField<BlackRule> black;
-    private final Label total = new Label();
-    private final VBox rows = new VBox(6);
-    private final VBox content;
+    private final Bench bench;
+    private final PressDesk desk;
+    private final PlatesView view;
+    private final PlatesStep plates;
+    private final BlackStep black;
+    private final PressRunStep rehearse;
+    private final StepPane steps;
+    private boolean here;
 
     /** The station on a bench. */
     public PressPanel(Bench bench) {
-        this.workspace = bench.workspace();
-        black = bench.field(PressSettings.BLACK);
-        total.getStyleClass().add("measure");
-        total.setWrapText(true);
-        ScrollPane scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        scroll.setMinHeight(360);
-        scroll.setPrefHeight(360);
-        scroll.setMaxHeight(360);
-        scroll.getStyleClass().add("swatch-scroll");
-        content = new VBox(10, new Sentence("Black is", black, "."), total, scroll);
+        this.bench = bench;
+        desk = new PressDesk(bench);
+        view = new PlatesView(desk, this::turned, bench.workspace().overWordsProperty()::set);
+        plates = new PlatesStep(desk, view);
+        black = new BlackStep(desk);
+        rehearse = new PressRunStep(desk, view);
+        steps =
+                new StepPane(
+                        List.of(plates, black, new InkStep(desk), new SwatchStep(desk), rehearse),
+                        false,
+                        bench::shown);
+        view.setVisible(false);
+        view.setManaged(false);
+        view.scaleProperty().addListener(property -> tellScale());
+        view.visibleProperty().addListener(property -> tellScale());
+        desk.studyProperty()
+                .addListener(
+                        property -> {
+                            if (bench.shown() != null) {
+                                steps.show(bench.shown());
+                            }
+                        });
+    }
+
+    private void turned() {
+        plates.plates();
+    }
+
+    private void tellScale() {
+        bench.workspace()
+                .overScaleProperty()
+                .set(view.isVisible() ? view.scaleProperty().get() : 0);
+    }
+
+    private void seen(boolean is) {
+        view.setVisible(is);
+        view.setManaged(is);
+    }
+
+    @Override
+    public void entered() {
+        here = true;
+        seen(bench.shown() != null);
+        desk.setHere(true);
+    }
+
+    @Override
+    public void left() {
+        here = false;
+        seen(false);
+        bench.workspace().overWordsProperty().set("");
+        rehearse.stop();
+        desk.setHere(false);
+    }
+
+    @Override
+    public Optional<Node> overTable() {
+        return Optional.of(view);
+    }
+
+    /** Opens a press profile. */
+    public void openProfile(Path file) {
+        black.open(file);
+    }
+
+    /** Where a place on the sheet, mm, is on the screen. */
+    public Point2D onScreen(Point mm) {
+        Point at = view.toView(mm);
+        return view.localToScreen(at.x(), at.y());
+    }
+
+    /** The inks whose plates are looked at; empty for all. */
+    public List<String> shownInks() {
+        return view.shownInks().stream().map(Colorant::name).toList();
     }
 
     @Override
@@ -76,49 +134,56 @@ public final class PressPanel implements StationPanel {
 
     @Override
     public Node content() {
-        return content;
+        return steps;
     }
 
     @Override
     public void show(Shown shown) {
-        Job job = shown.drawing().job();
-        black.show(job.black());
-        Cmyk build = job.black().build();
-        total.setText(
-                String.format(
-                        Locale.ROOT,
-                        job.black() == BlackRule.RICH
-                                ? "%.0f %% ink in all: deep black for solid areas and bold lines."
-                                : "%.0f %% ink: for fine lines and one-ink jobs; large areas turn grey.",
-                        build.total()));
-        rows.getChildren().clear();
-        rows.getChildren().add(row("Black", build));
-        for (Swatch swatch : job.swatches()) {
-            rows.getChildren().add(row(swatch.name(), swatch.build()));
+        desk.show(shown);
+        steps.show(shown);
+        seen(here);
+    }
+
+    @Override
+    public boolean pressed(KeyEvent event) {
+        Optional<Integer> number = StepTiles.number(event);
+        if (number.isPresent() && desk.studyProperty().get() != null && view.isVisible()) {
+            pick(number.get(), event.isShiftDown());
+            return true;
+        }
+        return view.isVisible() && view.key(event);
+    }
+
+    private void pick(int number, boolean beside) {
+        List<Colorant> inks = desk.studyProperty().get().inks();
+        if (number == 0) {
+            view.all();
+        } else if (number <= inks.size()) {
+            if (beside) {
+                view.with(inks.get(number - 1));
+            } else {
+                view.only(inks.get(number - 1));
+            }
         }
     }
 
-    private Node row(String name, Cmyk build) {
-        Rgb rgb = workspace.press().preview(build);
-        Rectangle chip = new Rectangle(40, 28, Color.rgb(rgb.r(), rgb.g(), rgb.b()));
-        chip.getStyleClass().add("chip");
-        Label title = new Label(name);
-        title.getStyleClass().add("swatch-name");
-        Label inks = new Label(build.toString());
-        inks.getStyleClass().add("swatch-inks");
-        VBox words = new VBox(title, inks);
-        HBox.setHgrow(words, Priority.ALWAYS);
-        Label sum = new Label(String.format(Locale.ROOT, "%.0f %%", build.total()));
-        sum.getStyleClass().add("swatch-total");
-        HBox row = new HBox(10, chip, words, sum);
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("ink-row");
-        return row;
+    @Override
+    public boolean stopWork() {
+        return rehearse.stop();
+    }
+
+    @Override
+    public boolean putAway() {
+        if (view.shownInks().isEmpty()) {
+            return false;
+        }
+        view.all();
+        return true;
     }
 
     @Override
     public String whenClear() {
-        return "Every swatch by itself keeps within 300 % ink; what prints over it is not added.";
+        return "Every place keeps within the ink limit, with all that prints over it.";
     }
 
     @Override

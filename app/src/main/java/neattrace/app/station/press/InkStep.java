@@ -1,0 +1,270 @@
+package neattrace.app.station.press;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import neattrace.app.docket.Buttons;
+import neattrace.app.docket.ChoiceField;
+import neattrace.app.docket.Hint;
+import neattrace.app.docket.NumberField;
+import neattrace.app.docket.Rows;
+import neattrace.app.docket.Sentence;
+import neattrace.app.docket.Step;
+import neattrace.app.work.Shown;
+import neattrace.flat.Swatch;
+import neattrace.job.Job;
+import neattrace.job.setting.PressSettings;
+import neattrace.press.PressProfile;
+import neattrace.press.separate.OneColourRecipe;
+import neattrace.print.ready.FewerInks;
+
+/** Which inks there are: process or of their own, fewer, or a single one. */
+final class InkStep implements Step {
+
+    /** What colours are printed with. */
+    private enum With {
+        PROCESS("the four process inks"),
+        SPOTS("an ink of its own each"),
+        MIXED("some with inks of their own");
+
+        private final String words;
+
+        With(String words) {
+            this.words = words;
+        }
+    }
+
+    private static final int MOST_INKS = 40;
+
+    private final PressDesk desk;
+    private final ChoiceField<With> with;
+    private final NumberField inks;
+    private final ChoiceField<Boolean> one;
+    private final ChoiceField<OneColourRecipe.Style> style;
+    private final Node between;
+    private final Rows merged;
+    private final VBox proposals = new VBox(4);
+    private final Hint mergedWords = new Hint("");
+    private final VBox content;
+    private List<Integer> mergedIds = List.of();
+
+    InkStep(PressDesk desk) {
+        this.desk = desk;
+        with =
+                new ChoiceField<>(
+                        "Inks",
+                        List.of(With.PROCESS, With.SPOTS),
+                        choice -> choice.words,
+                        this::print);
+        with.setId("inks-with");
+        inks = new NumberField("Inks at most", "", 1, MOST_INKS, 1, this::fewer);
+        inks.setId("inks-most");
+        one = desk.bench().field(PressSettings.ONE_COLOUR);
+        style = desk.bench().field(PressSettings.ONE_COLOUR_STYLE);
+        between = new Sentence("Between ink and bare:", style, "; a click on an area darkens it.");
+        merged = new Rows(this::apart);
+        content =
+                new VBox(
+                        8,
+                        new Sentence("It is printed", one, "."),
+                        between,
+                        new Sentence("Colours are printed with", with, "."),
+                        new Sentence("No more than", inks, "inks, black and white included."),
+                        mergedWords,
+                        merged,
+                        proposals);
+        desk.studyProperty().addListener(property -> propose());
+    }
+
+    /** Prints all colours that way. */
+    private void print(With choice) {
+        desk.bench()
+                .change(
+                        "Inks",
+                        job -> {
+                            PressProfile press = job.press().profile();
+                            return job.withSwatches(
+                                    job.swatches().stream()
+                                            .map(
+                                                    swatch ->
+                                                            swatch.withSpot(
+                                                                    choice == With.SPOTS
+                                                                            ? Optional.of(
+                                                                                    swatch.spot()
+                                                                                            .orElseGet(
+                                                                                                    () ->
+                                                                                                            press
+                                                                                                                    .lab(
+                                                                                                                            swatch
+                                                                                                                                    .build())))
+                                                                            : Optional.empty()))
+                                            .toList());
+                        });
+    }
+
+    private void fewer(double most) {
+        Shown shown = desk.bench().shown();
+        if (shown == null) {
+            return;
+        }
+        int white =
+                desk.studyProperty().get() != null
+                                && desk.studyProperty()
+                                        .get()
+                                        .sheet()
+                                        .terms()
+                                        .underbase()
+                                        .isPresent()
+                        ? 1
+                        : 0;
+        int count = (int) Math.rint(most) - white;
+        desk.bench()
+                .workspace()
+                .derive(
+                        "Fewer inks",
+                        progress -> {
+                            FewerInks found = FewerInks.of(shown.drawing(), count);
+                            return found::in;
+                        });
+    }
+
+    private void apart(int row) {
+        int id = mergedIds.get(row);
+        desk.change(
+                "An ink of its own again",
+                press -> {
+                    Map<Integer, Integer> kept = new TreeMap<>(press.merged());
+                    kept.remove(id);
+                    Set<Integer> cloth = new TreeSet<>(press.cloth());
+                    cloth.remove(id);
+                    return press.withMerged(kept).withCloth(cloth);
+                });
+    }
+
+    /** The three single merges that harm least, each a button. */
+    private void propose() {
+        proposals.getChildren().clear();
+        Shown shown = desk.bench().shown();
+        if (shown == null || shown.drawing().layers().size() < 2) {
+            return;
+        }
+        List<FewerInks> ranked = FewerInks.ranked(shown.drawing());
+        List<Node> buttons = new ArrayList<>();
+        Set<String> told = new TreeSet<>();
+        for (FewerInks one : ranked) {
+            FewerInks.Merge merge = one.merges().get(0);
+            String pair =
+                    Math.min(merge.from().id(), merge.into().id())
+                            + " "
+                            + Math.max(merge.from().id(), merge.into().id());
+            if (buttons.size() < 3 && told.add(pair)) {
+                buttons.add(
+                        Buttons.small(
+                                String.format(
+                                        Locale.ROOT,
+                                        "%s in %s (%.0f away)",
+                                        merge.from().name(),
+                                        merge.into().name(),
+                                        merge.difference()),
+                                "merge-" + buttons.size(),
+                                () -> desk.bench().change("Fewer inks", one::in)));
+            }
+        }
+        if (!buttons.isEmpty()) {
+            Label label = new Label("What would harm least:");
+            label.getStyleClass().add("hint");
+            proposals.getChildren().add(label);
+            proposals.getChildren().addAll(buttons);
+        }
+    }
+
+    /** Leaves a swatch to the cloth, or prints it again. */
+    void turnCloth(Swatch swatch) {
+        desk.change(
+                "The cloth shows",
+                press -> {
+                    Set<Integer> cloth = new TreeSet<>(press.cloth());
+                    if (!cloth.remove(swatch.id())) {
+                        cloth.add(swatch.id());
+                    }
+                    return press.withCloth(cloth);
+                });
+    }
+
+    @Override
+    public String title() {
+        return "Inks";
+    }
+
+    @Override
+    public String state(Shown shown) {
+        if (shown.drawing().job().press().oneColour().on()) {
+            return "one";
+        }
+        return switch (kind(shown.drawing().job())) {
+            case PROCESS -> "process";
+            case SPOTS -> "spot";
+            case MIXED -> "mixed";
+        };
+    }
+
+    private static With kind(Job job) {
+        long spots = job.swatches().stream().filter(swatch -> swatch.spot().isPresent()).count();
+        if (spots == 0) {
+            return With.PROCESS;
+        }
+        return spots == job.swatches().size() ? With.SPOTS : With.MIXED;
+    }
+
+    @Override
+    public Node content() {
+        return content;
+    }
+
+    @Override
+    public void show(Shown shown) {
+        Job job = shown.drawing().job();
+        boolean single = job.press().oneColour().on();
+        one.show(single);
+        style.show(job.press().oneColour().style());
+        between.setVisible(single);
+        between.setManaged(single);
+        with.show(kind(job));
+        inks.show(
+                desk.studyProperty().get() == null ? 4 : desk.studyProperty().get().inks().size());
+        List<Integer> ids = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        job.press()
+                .merged()
+                .forEach(
+                        (from, into) -> {
+                            ids.add(from);
+                            names.add(name(job, from) + " in " + name(job, into));
+                        });
+        job.press()
+                .cloth()
+                .forEach(
+                        id -> {
+                            ids.add(id);
+                            names.add(name(job, id) + ": the cloth shows it");
+                        });
+        mergedIds = ids;
+        merged.show(names);
+        mergedWords.setText(names.isEmpty() ? "" : "Not printed in an ink of their own:");
+        mergedWords.setVisible(!names.isEmpty());
+        mergedWords.setManaged(!names.isEmpty());
+        propose();
+    }
+
+    private static String name(Job job, int id) {
+        return job.swatch(id).map(Swatch::name).orElse("a colour that is gone");
+    }
+}

@@ -1,0 +1,148 @@
+package neattrace.app.station.press;
+
+import java.util.function.Consumer;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.StackPane;
+import javafx.scene.paint.Color;
+import neattrace.press.Gamut;
+import neattrace.press.Lab;
+import neattrace.press.Rgb;
+
+/**
+ * Chooses a colour by eye: a strip of hues, how light they are from top to bottom. Each hue is a
+ * column as colourful as is wished; what ink does not reach is hatched.
+ */
+final class ReachPicker extends StackPane {
+
+    private static final double WIDE = 300;
+    private static final double HIGH = 108;
+    private static final int COLUMNS = 60;
+    private static final int ROWS = 18;
+    private static final double MOST_CHROMA = 110;
+
+    private final Canvas canvas = new Canvas(WIDE, HIGH);
+    private final Consumer<Rgb> whenChosen;
+    private Gamut gamut;
+    private Lab now = new Lab(50, 0, 0);
+    private double chroma = 50;
+    private double light = 50;
+    private double hue;
+
+    /** A picker; a chosen colour is told. */
+    ReachPicker(Consumer<Rgb> whenChosen) {
+        this.whenChosen = whenChosen;
+        setId("reach-picker");
+        getStyleClass().add("reach-picker");
+        getChildren().add(canvas);
+        setFocusTraversable(true);
+        setAccessibleText(
+                "Hues from left to right, light to dark from top to bottom; arrows move, + and -"
+                        + " make it more or less colourful, Enter takes it");
+        canvas.setOnMousePressed(this::chosen);
+        canvas.setOnScroll(this::scrolled);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        focusedProperty().addListener(property -> draw());
+    }
+
+    /** Shows what a press reaches, and a colour. */
+    void show(Gamut reach, Rgb colour) {
+        gamut = reach;
+        now = colour.toLab();
+        light = now.l();
+        hue = now.hue();
+        chroma = Math.max(8, Math.min(MOST_CHROMA, now.chroma()));
+        draw();
+    }
+
+    private Lab at(double column, double row) {
+        double degrees = (column + 0.5) / COLUMNS * 360;
+        double l = 100 - (row + 0.5) / ROWS * 100;
+        return new Lab(
+                l,
+                chroma * Math.cos(Math.toRadians(degrees)),
+                chroma * Math.sin(Math.toRadians(degrees)));
+    }
+
+    private void draw() {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, WIDE, HIGH);
+        if (gamut == null) {
+            return;
+        }
+        double w = WIDE / COLUMNS;
+        double h = HIGH / ROWS;
+        for (int column = 0; column < COLUMNS; column++) {
+            for (int row = 0; row < ROWS; row++) {
+                Lab lab = at(column, row);
+                double x = column * w;
+                double y = row * h;
+                g.setFill(Color.web(lab.toRgb().hex()));
+                g.fillRect(x, y, w + 0.5, h + 0.5);
+                if (!gamut.reaches(lab)) {
+                    g.setFill(Color.web("#f6f3ec", 0.72));
+                    g.fillRect(x, y, w + 0.5, h + 0.5);
+                    g.setStroke(Color.web("#9a9488", 0.6));
+                    g.setLineWidth(0.7);
+                    g.strokeLine(x, y + h, x + w, y);
+                }
+            }
+        }
+        double x = hue / 360 * WIDE;
+        double y = (100 - light) / 100 * HIGH;
+        g.setLineWidth(2.5);
+        g.setStroke(Color.web("#ffffff"));
+        g.strokeOval(x - 5, y - 5, 10, 10);
+        g.setLineWidth(1.2);
+        g.setStroke(Color.web(isFocused() ? "#b3261e" : "#1c2b33"));
+        g.strokeOval(x - 5.5, y - 5.5, 11, 11);
+    }
+
+    private void chosen(MouseEvent event) {
+        requestFocus();
+        hue = Math.max(0, Math.min(359.9, event.getX() / WIDE * 360));
+        light = Math.max(0, Math.min(100, 100 - event.getY() / HIGH * 100));
+        take();
+        event.consume();
+    }
+
+    private void take() {
+        Lab lab =
+                new Lab(
+                        light,
+                        chroma * Math.cos(Math.toRadians(hue)),
+                        chroma * Math.sin(Math.toRadians(hue)));
+        draw();
+        whenChosen.accept(lab.toRgb());
+    }
+
+    private void scrolled(ScrollEvent event) {
+        colourful(Math.signum(event.getDeltaY()) * 6);
+        event.consume();
+    }
+
+    private void colourful(double by) {
+        chroma = Math.max(0, Math.min(MOST_CHROMA, chroma + by));
+        draw();
+    }
+
+    private void key(KeyEvent event) {
+        switch (event.getCode()) {
+            case LEFT -> hue = (hue + 354) % 360;
+            case RIGHT -> hue = (hue + 6) % 360;
+            case UP -> light = Math.min(100, light + 4);
+            case DOWN -> light = Math.max(0, light - 4);
+            case PLUS, EQUALS, ADD -> chroma = Math.min(MOST_CHROMA, chroma + 6);
+            case MINUS, SUBTRACT -> chroma = Math.max(0, chroma - 6);
+            case ENTER, SPACE -> take();
+            default -> {
+                return;
+            }
+        }
+        draw();
+        event.consume();
+    }
+}
