@@ -1,6 +1,7 @@
 package neattrace.press.separate;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import neattrace.press.DeltaE2000;
 import neattrace.press.Lab;
@@ -10,9 +11,11 @@ import neattrace.press.Lab;
  *
  * @param colours what they look like
  * @param squareMm how much each covers
+ * @param openMm along how much each meets none of them, but paper
  * @param edges which meet
  */
-public record ColourGraph(List<Lab> colours, List<Double> squareMm, List<Edge> edges) {
+public record ColourGraph(
+        List<Lab> colours, List<Double> squareMm, List<Double> openMm, List<Edge> edges) {
 
     /**
      * Two that meet.
@@ -23,11 +26,17 @@ public record ColourGraph(List<Lab> colours, List<Double> squareMm, List<Edge> e
      */
     public record Edge(int a, int b, double lengthMm) {}
 
+    /** Colours that meet nothing but one another. */
+    public ColourGraph(List<Lab> colours, List<Double> squareMm, List<Edge> edges) {
+        this(colours, squareMm, Collections.nCopies(colours.size(), 0.0), edges);
+    }
+
     public ColourGraph {
         colours = List.copyOf(colours);
         squareMm = List.copyOf(squareMm);
+        openMm = List.copyOf(openMm);
         edges = List.copyOf(edges);
-        if (colours.size() != squareMm.size()) {
+        if (colours.size() != squareMm.size() || colours.size() != openMm.size()) {
             throw new IllegalArgumentException("each colour covers something");
         }
     }

@@ -207,11 +207,13 @@ public final class InkMerger {
             lost += edge.lengthMm() * Math.max(0, was - is);
         }
         double moved = 0;
+        double open = 0;
         double spread = 0;
         for (int i = 0; i < into.length; i++) {
             moved += difference[i][into[i]] * boundary[i];
+            open += difference[i][into[i]] * graph.openMm().get(i);
             spread += difference[i][into[i]] * graph.squareMm().get(i);
         }
-        return new Merging(Merging.list(into), lost, moved, spread);
+        return new Merging(Merging.list(into), lost, moved, open, spread);
     }
 }

@@ -10,9 +10,10 @@ import java.util.List;
  * @param lost contrast that is lost where colours meet: CIEDE2000 times mm
  * @param moved how far colours are from what they were, CIEDE2000, times the mm along which they
  *     meet others
+ * @param open the same times the mm along which they meet paper
  * @param spread the same times the mm2 they cover
  */
-public record Merging(List<Integer> into, double lost, double moved, double spread) {
+public record Merging(List<Integer> into, double lost, double moved, double open, double spread) {
 
     public Merging {
         into = List.copyOf(into);
@@ -25,7 +26,7 @@ public record Merging(List<Integer> into, double lost, double moved, double spre
 
     /** How much the look suffers, as a mean difference along all edges. */
     double cost() {
-        return lost + moved;
+        return lost + moved + open;
     }
 
     /** Whether it is worse than another in nothing. */
@@ -33,6 +34,7 @@ public record Merging(List<Integer> into, double lost, double moved, double spre
         double hair = 1e-9;
         return lost <= other.lost + hair
                 && moved <= other.moved + hair
+                && open <= other.open + hair
                 && spread <= other.spread + hair;
     }
 

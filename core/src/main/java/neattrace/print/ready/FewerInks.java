@@ -68,6 +68,7 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
         List<Swatch> kept = new ArrayList<>();
         List<Integer> numberOf = new ArrayList<>();
         List<Double> areas = new ArrayList<>();
+        List<Double> open = new ArrayList<>();
         List<Lab> looks = new ArrayList<>();
         Map<Integer, Integer> byInk = new TreeMap<>();
         for (int i = 0; i < all.swatches().size(); i++) {
@@ -83,10 +84,12 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
                 byInk.put(ink, number);
                 kept.add(job.swatch(ink).orElse(swatch));
                 areas.add(0.0);
+                open.add(0.0);
                 looks.add(all.graph().colours().get(i));
             }
             numberOf.add(number);
             areas.set(number, areas.get(number) + all.graph().squareMm().get(i));
+            open.set(number, open.get(number) + all.graph().openMm().get(i));
         }
         List<ColourGraph.Edge> edges = new ArrayList<>();
         for (ColourGraph.Edge edge : all.graph().edges()) {
@@ -96,7 +99,7 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
                 edges.add(new ColourGraph.Edge(a, b, edge.lengthMm()));
             }
         }
-        return new SwatchGraph(kept, new ColourGraph(looks, areas, edges));
+        return new SwatchGraph(kept, new ColourGraph(looks, areas, open, edges));
     }
 
     /** What is merged. */

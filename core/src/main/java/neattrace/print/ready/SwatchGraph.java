@@ -1,6 +1,7 @@
 package neattrace.print.ready;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -45,7 +46,14 @@ public record SwatchGraph(List<Swatch> swatches, ColourGraph graph) {
             number(lines.swatch(), swatches, areas);
         }
         Map<Long, Double> lengths = new TreeMap<>();
-        for (SharedEdges.Meeting one : SharedEdges.of(pieces).meetings()) {
+        SharedEdges shared = SharedEdges.of(pieces);
+        double[] bare = shared.open();
+        Double[] open = new Double[swatches.size()];
+        Arrays.fill(open, 0.0);
+        for (int i = 0; i < bare.length; i++) {
+            open[swatchOf.get(i)] += bare[i];
+        }
+        for (SharedEdges.Meeting one : shared.meetings()) {
             int a = Math.min(swatchOf.get(one.a()), swatchOf.get(one.b()));
             int b = Math.max(swatchOf.get(one.a()), swatchOf.get(one.b()));
             if (a != b) {
@@ -56,7 +64,8 @@ public record SwatchGraph(List<Swatch> swatches, ColourGraph graph) {
         lengths.forEach(
                 (key, length) ->
                         edges.add(new ColourGraph.Edge((int) (key >> 32), key.intValue(), length)));
-        return new SwatchGraph(swatches, new ColourGraph(looks(art, swatches), areas, edges));
+        return new SwatchGraph(
+                swatches, new ColourGraph(looks(art, swatches), areas, List.of(open), edges));
     }
 
     private static int number(Swatch swatch, List<Swatch> swatches, List<Double> areas) {

@@ -14,6 +14,7 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
@@ -147,7 +148,11 @@ final class PlatesView extends StackPane {
 
     @Override
     protected void layoutChildren() {
-        bar.setPrefWrapLength(Math.max(60, getWidth() - 24));
+        double all = bar.getInsets().getLeft() + bar.getInsets().getRight();
+        for (Node button : bar.getChildren()) {
+            all += button.prefWidth(-1) + bar.getHgap();
+        }
+        bar.setPrefWrapLength(Math.max(60, Math.min(all, getWidth() - 24)));
         super.layoutChildren();
         if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
             canvas.setWidth(getWidth());

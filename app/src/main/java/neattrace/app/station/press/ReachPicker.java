@@ -13,16 +13,19 @@ import neattrace.press.Lab;
 import neattrace.press.Rgb;
 
 /**
- * Chooses a colour by eye: a strip of hues, how light they are from top to bottom. Each hue is a
- * column as colourful as is wished; what ink does not reach is hatched.
+ * Chooses a colour by eye: hues from left to right, how light they are from top to bottom, as
+ * colourful as is wished or as ink can; where ink falls short of the wish there is a tick.
  */
 final class ReachPicker extends StackPane {
 
-    private static final double WIDE = 300;
+    private static final double WIDE = 264;
     private static final double HIGH = 108;
     private static final int COLUMNS = 60;
     private static final int ROWS = 18;
     private static final double MOST_CHROMA = 110;
+
+    /** What falls short by so much chroma is ticked. */
+    private static final double SHORT = 10;
 
     private final Canvas canvas = new Canvas(WIDE, HIGH);
     private final Consumer<Rgb> whenChosen;
@@ -77,17 +80,21 @@ final class ReachPicker extends StackPane {
         double h = HIGH / ROWS;
         for (int column = 0; column < COLUMNS; column++) {
             for (int row = 0; row < ROWS; row++) {
-                Lab lab = at(column, row);
+                Lab wished = at(column, row);
+                double most = Math.min(chroma, gamut.most(wished.l(), wished.hue()));
+                Lab lab =
+                        new Lab(
+                                wished.l(),
+                                wished.a() * most / Math.max(1e-9, chroma),
+                                wished.b() * most / Math.max(1e-9, chroma));
                 double x = column * w;
                 double y = row * h;
                 g.setFill(Color.web(lab.toRgb().hex()));
                 g.fillRect(x, y, w + 0.5, h + 0.5);
-                if (!gamut.reaches(lab)) {
-                    g.setFill(Color.web("#f6f3ec", 0.72));
-                    g.fillRect(x, y, w + 0.5, h + 0.5);
-                    g.setStroke(Color.web("#9a9488", 0.6));
-                    g.setLineWidth(0.7);
-                    g.strokeLine(x, y + h, x + w, y);
+                if (chroma - most > SHORT) {
+                    g.setStroke(Color.web(lab.l() > 55 ? "#1c2b33" : "#ffffff", 0.45));
+                    g.setLineWidth(0.8);
+                    g.strokeLine(x + 1, y + h - 1, x + w - 1, y + 1);
                 }
             }
         }

@@ -79,8 +79,12 @@ final class SwatchStep implements Step {
         picker = new ReachPicker(this::wished);
         chosen.getChildren()
                 .addAll(
-                        new Sentence("Printed as", build, ", screen", hex, ", L*a*b*", lab, "."),
+                        new Sentence("Printed as", build, ","),
+                        new Sentence("on screen", hex, ", measured", lab, "."),
                         picker,
+                        new Hint(
+                                "What ink makes of it: ticked where it falls short. The wheel makes it"
+                                        + " more or less colourful."),
                         lost,
                         neighbours);
         content = new VBox(8, scroll, chosen);
