@@ -26,6 +26,8 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.FewerInks;
+import neattrace.print.ready.Underbase;
 import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -74,6 +76,27 @@ final class MakeShirtCommand implements Callable<Integer> {
     @Option(names = "--signature", paramLabel = "TEXT", description = "Set where it is quiet.")
     private String signature;
 
+    @Option(
+            names = "--inks",
+            paramLabel = "N",
+            description = "No more screens than that, black and white included.")
+    private Integer inks;
+
+    @Option(
+            names = "--films",
+            description = "A film for each ink, too: NAME-INK.tif, one bit, with marks.")
+    private boolean films;
+
+    @Option(
+            names = "--ruling",
+            paramLabel = "LPI",
+            defaultValue = "50",
+            description = "Of tints on films, lines an inch (${DEFAULT-VALUE}).")
+    private double ruling;
+
+    @Option(names = "--mirror", description = "Films are seen from behind.")
+    private boolean mirror;
+
     @Option(names = "--json", description = "Tell measures and findings as JSON.")
     private boolean json;
 
@@ -90,34 +113,58 @@ final class MakeShirtCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         options.check(spec);
-        PressProfile press = PressProfile.bundled();
+        if (inks != null && !(inks >= 1 && inks <= 100)) {
+            throw usage("--inks must be 1 to 100");
+        }
+        if (!(ruling >= 5 && ruling <= Films.PPI / 2)) {
+            throw usage("--ruling must be 5 to " + (int) (Films.PPI / 2) + " lines an inch");
+        }
         Job job = options.in(spec, JobFile.ofAny(input));
+        PressProfile press = job.press().profile();
         WantedGoods wanted = wanted(job);
         Pipeline pipeline = new Pipeline();
         Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);
+        if (inks != null) {
+            boolean white = Underbase.isWanted(wanted.goods().ground().colour());
+            FewerInks fewer = FewerInks.of(drawing, inks - (white ? 1 : 0));
+            drawing = pipeline.run(fewer.in(drawing.job()), reporter.progress());
+        }
         Drawing made = GoodsDrawing.of(pipeline, drawing, wanted, reporter.progress()).drawing();
         ClothPrint print = ClothPrint.of(pipeline, made, wanted, reporter.progress());
         PrintPlan plan = ClothPlan.of(print, press);
-        write(plan, job, wanted);
+        PrintPlan ready = ClothPlan.ready(print, press, reporter.progress()).plan();
+        write(plan, ready, job, wanted);
+        List<String> order = Films.order(ready);
+        if (films) {
+            Films.write(
+                    spec, ready, mirror, ruling, folder, FileNames.proposed(job.title()), inputs());
+        }
         ClothFacts facts =
                 ClothFacts.of(print, plan, ClothFacts.thin(pipeline, print, reporter.progress()));
         if (json) {
-            reporter.say(facts.json());
+            reporter.say(Films.told(facts.json(), order));
         } else {
             facts.lines().forEach(reporter::say);
+            reporter.say("screens, in the order of printing: " + String.join(", ", order));
         }
         return ExitCode.DONE;
     }
 
-    private void write(PrintPlan plan, Job job, WantedGoods wanted) throws IOException {
+    private List<Path> inputs() {
+        return rough == null ? List.of(input) : List.of(input, rough);
+    }
+
+    private void write(PrintPlan plan, PrintPlan ready, Job job, WantedGoods wanted)
+            throws IOException {
         Files.createDirectories(folder);
         String name = FileNames.proposed(job.title());
         double ppi = wanted.goods().sizing().ppi();
         for (GoodsFormat format : List.of(GoodsFormat.PDF, GoodsFormat.SVG, GoodsFormat.PNG)) {
             Path target = folder.resolve(name + format.ending());
-            Usage.checkNotInput(
-                    spec, rough == null ? List.of(input) : List.of(input, rough), target);
-            AtomicFile.write(target, out -> format.write(plan, ppi, out));
+            Usage.checkNotInput(spec, inputs(), target);
+            // Printers get inks; screens and cutters what it looks like.
+            PrintPlan written = format == GoodsFormat.PDF ? ready : plan;
+            AtomicFile.write(target, out -> format.write(written, ppi, out));
         }
     }
 

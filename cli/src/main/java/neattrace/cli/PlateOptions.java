@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Set;
 import neattrace.export.PlateWriter;
 import neattrace.files.AtomicFile;
-import neattrace.files.FileNames;
 import neattrace.press.Colorant;
 import neattrace.press.plate.Halftone;
 import neattrace.print.PrintPlan;
@@ -73,7 +72,7 @@ final class PlateOptions {
         Set<String> used = new HashSet<>();
         try {
             for (Colorant ink : writer.inks()) {
-                Path file = folder.resolve(name + "-" + free(ink, used) + ".tif");
+                Path file = folder.resolve(name + "-" + Films.free(ink, used) + ".tif");
                 Usage.checkNotInput(spec, inputs, file);
                 if (ruling == null) {
                     AtomicFile.write(file, out -> writer.write(ink, out));
@@ -86,15 +85,5 @@ final class PlateOptions {
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), e.getMessage(), e);
         }
-    }
-
-    /** A name for a file that no other plate has. */
-    static String free(Colorant ink, Set<String> used) {
-        String plain = FileNames.proposed(ink.name());
-        String free = plain;
-        for (int k = 2; !used.add(free.toLowerCase(Locale.ROOT)); k++) {
-            free = plain + "-" + k;
-        }
-        return free;
     }
 }

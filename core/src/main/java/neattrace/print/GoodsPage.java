@@ -50,7 +50,8 @@ public final class GoodsPage {
         return new PrintPage(own.title(), width, height, bleedMm, List.of(placement)).plan(press);
     }
 
-    private static PrintPlan withoutFlats(PrintPlan art) {
+    /** A plan of lines alone. */
+    public static PrintPlan withoutFlats(PrintPlan art) {
         return new PrintPlan(
                 art.title(),
                 art.widthMm(),

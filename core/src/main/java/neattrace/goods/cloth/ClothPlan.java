@@ -3,11 +3,13 @@ package neattrace.goods.cloth;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.job.Job;
 import neattrace.job.pipeline.Extent;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.Tints;
+import neattrace.press.black.BlackSchool;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
 import neattrace.print.PrintLayer;
@@ -16,6 +18,11 @@ import neattrace.print.PrintObject;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
+import neattrace.print.ready.PressPalette;
+import neattrace.print.ready.PressReady;
+import neattrace.print.ready.PressTerms;
+import neattrace.print.ready.ReadyPlan;
+import neattrace.stage.Progress;
 
 /** A print on cloth as a plan: each ink a layer of its own, on a page as large as the print. */
 public final class ClothPlan {
@@ -26,7 +33,31 @@ public final class ClothPlan {
 
     /** The plan of a print. */
     public static PrintPlan of(ClothPrint print, PressProfile press) {
-        Artwork art = Artwork.of(print.drawing(), press).forFiles(print.factor());
+        return of(print, Artwork.of(print.drawing(), press), press);
+    }
+
+    /**
+     * The plan of a print made ready for screens: each colour an ink of its own, trapped, with
+     * white beneath on dark cloth, what the cloth shows left out.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static ReadyPlan ready(ClothPrint print, PressProfile press, Progress progress) {
+        Job job = print.drawing().job();
+        Artwork art =
+                Artwork.of(print.drawing(), press)
+                        .with(PressPalette.spots(job.swatches(), job.press(), press));
+        PressTerms terms =
+                PressTerms.of(
+                        job.press().withSchool(BlackSchool.K_ONLY),
+                        print.goods().printing(),
+                        print.goods().ground(),
+                        List.of());
+        return PressReady.of(of(print, art, press), terms, progress);
+    }
+
+    private static PrintPlan of(ClothPrint print, Artwork whole, PressProfile press) {
+        Artwork art = whole.forFiles(print.factor());
         // Black is one ink on cloth, and nothing lies beneath it to deepen it.
         PrintPlan plan = Plans.of(art.withBlack(BlackRule.K_ONLY));
         List<PrintLayer> layers = new ArrayList<>(plan.layers());

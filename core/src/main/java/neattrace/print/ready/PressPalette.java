@@ -9,11 +9,27 @@ import java.util.stream.Collectors;
 import neattrace.flat.Swatch;
 import neattrace.job.PressSection;
 import neattrace.press.Cmyk;
+import neattrace.press.PressProfile;
 
 /** The swatches of a job as they are printed. */
-final class PressPalette {
+public final class PressPalette {
 
     private PressPalette() {}
+
+    /** The same with an ink of its own for each that process inks would print. */
+    public static List<Swatch> spots(
+            List<Swatch> swatches, PressSection press, PressProfile profile) {
+        return of(
+                swatches.stream()
+                        .map(
+                                one ->
+                                        one.spot().isPresent()
+                                                ? one
+                                                : one.withSpot(
+                                                        Optional.of(profile.lab(one.build()))))
+                        .toList(),
+                press);
+    }
 
     /** Each under its own id: in another one's ink where they share one, bare where cloth shows. */
     static List<Swatch> of(List<Swatch> swatches, PressSection press) {

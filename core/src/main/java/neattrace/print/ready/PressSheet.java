@@ -5,6 +5,7 @@ import neattrace.geom.Point;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFit;
 import neattrace.goods.GoodsKind;
+import neattrace.goods.Needs;
 import neattrace.goods.UsualGoods;
 import neattrace.job.PressSection;
 import neattrace.job.pipeline.Drawing;
@@ -59,7 +60,9 @@ public record PressSheet(
             art = one.art();
             kept = one.keptShare();
         }
-        PrintPlan own = PrintPage.of(Plans.of(art.forFiles(factor))).plan(profile);
+        boolean lines = goods.needs().coloured() == Needs.Coloured.NO;
+        PrintPlan all = PrintPage.of(Plans.of(art.forFiles(factor))).plan(profile);
+        PrintPlan own = lines ? GoodsPage.withoutFlats(all) : all;
         double bleed = goods.kind() == GoodsKind.PRINT ? goods.edges().bleedMm() : 0;
         PrintPlan plain =
                 fit.map(one -> GoodsPage.place(own, one, drawing.extent(), profile, bleed))

@@ -21,6 +21,7 @@ import neattrace.print.Artwork;
 import neattrace.print.GoodsPage;
 import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressSheet;
 import neattrace.stage.Progress;
 import neattrace.trace.centre.StrokeArt;
 
@@ -74,6 +75,9 @@ final class FileMaker {
     /** In the size that was chosen. */
     private PrintPlan plan(FileFormat format, Shown now, Wish wish) throws IOException {
         Optional<WantedGoods> wanted = now.drawing().job().goods().of(wish.goods());
+        if (format == FileFormat.PDF) {
+            return pressed(now, wanted);
+        }
         if (wanted.isEmpty()) {
             return plan(format, now.art().forFiles(), now.drawing().traced(), wish.strokes());
         }
@@ -92,6 +96,16 @@ final class FileMaker {
                 made.fit(),
                 made.drawing().extent(),
                 workspace.press());
+    }
+
+    /** As it goes to the press. */
+    private PrintPlan pressed(Shown now, Optional<WantedGoods> wanted) throws IOException {
+        if (wanted.isEmpty()) {
+            return PressSheet.of(now.drawing(), Optional.empty(), Progress.SILENT).plan();
+        }
+        GoodsDrawing made =
+                GoodsDrawing.of(workspace.pipeline(), now.drawing(), wanted.get(), Progress.SILENT);
+        return PressSheet.of(made.drawing(), Optional.of(made.fit()), Progress.SILENT).plan();
     }
 
     private PrintPlan plan(FileFormat format, Artwork art, Traced traced, boolean strokes) {
