@@ -14,12 +14,14 @@ import neattrace.finding.Measure;
 import neattrace.finding.Severity;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
+import neattrace.geom.Outline;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.LogSection;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
+import neattrace.press.black.BlackSchool;
 import neattrace.sheet.ink.InkReading;
 import neattrace.stage.Same;
 import neattrace.trace.LineColour;
@@ -55,7 +57,13 @@ final class PressInspection {
     static final Inspection<Reads> PRESS =
             new Inspection<>(
                     STATION,
-                    List.of(TOO_MUCH_INK, LINES_PALE, LINES_TINTED),
+                    List.of(
+                            TOO_MUCH_INK,
+                            BlackFindings.GREY,
+                            BlackFindings.FRINGED,
+                            LINES_PALE,
+                            LINES_TINTED,
+                            DullFindings.DULL),
                     Reads::of,
                     PressInspection::groups);
 
@@ -72,6 +80,9 @@ final class PressInspection {
             List<Wished> wished,
             Same<InkReading> reading,
             double pxPerMm,
+            BlackSchool school,
+            PressProfile profile,
+            Same<List<Outline>> black,
             LogSection log) {
 
         static Reads of(Known known) {
@@ -82,6 +93,9 @@ final class PressInspection {
                     Wished.of(drawing),
                     Same.of(drawing.reading()),
                     drawing.resolution().pxPerMm(),
+                    drawing.job().press().school(),
+                    drawing.job().press().profile(),
+                    Same.of(drawing.traced().blackLines()),
                     drawing.job().log().settledAlone());
         }
     }
@@ -100,6 +114,21 @@ final class PressInspection {
                         .filter(one -> one.goods().kind() == GoodsKind.COLOURING_PAGE)
                         .toList();
         Leaving left = new Leaving(STATION, reads.reading().value(), reads.pxPerMm(), reads.log());
+        BlackFindings black =
+                new BlackFindings(reads.school(), reads.wished(), reads.black().value(), left);
+        Group.of(black.grey(), "rich", "Make it rich where bold").ifPresent(groups::add);
+        Group.of(black.fringed(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+        double limit =
+                reads.wished().stream()
+                        .mapToDouble(PressInspection::limit)
+                        .filter(one -> one > 0)
+                        .min()
+                        .orElse(400);
+        Group.of(
+                        DullFindings.of(reads.swatches(), reads.profile(), limit, left),
+                        Integer.MAX_VALUE,
+                        all -> List.of())
+                .ifPresent(groups::add);
         for (Kind kind : List.of(LINES_PALE, LINES_TINTED)) {
             Group.of(
                             reads.linesIn().stream()
