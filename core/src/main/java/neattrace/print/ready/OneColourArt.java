@@ -5,10 +5,13 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import neattrace.flat.Swatch;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.flat.layer.SharedEdges;
 import neattrace.geom.Outline;
+import neattrace.geom.Point;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.DeltaE2000;
@@ -33,8 +36,39 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  *
  * @param art its areas in tones of black, lines solid
  * @param keptShare how much of the edges between colours that differed still differs, 0 to 1
+ * @param areas what became of each area
  */
-public record OneColourArt(Artwork art, double keptShare) {
+public record OneColourArt(Artwork art, double keptShare, List<ToneArea> areas) {
+
+    /**
+     * An area and its tone.
+     *
+     * @param shape mm on the drawing's page
+     */
+    public record ToneArea(MultiPolygon shape, Tone tone) {
+
+        /** Whether a place lies in it. */
+        boolean holds(Point at) {
+            return shape.isWithinDistance(
+                    FACTORY.createPoint(new Coordinate(at.x(), at.y())), NEAR_MM);
+        }
+    }
+
+    public OneColourArt {
+        areas = List.copyOf(areas);
+    }
+
+    /** A recipe in which the area at a place on the page, mm, is the next darker tone. */
+    OneColourRecipe darker(OneColourRecipe recipe, Point at) {
+        Optional<ToneArea> area = areas.stream().filter(one -> one.holds(at)).findFirst();
+        if (area.isEmpty()) {
+            return recipe;
+        }
+        List<OneColourRecipe.Toned> byHand = new ArrayList<>(recipe.byHand());
+        byHand.removeIf(one -> area.get().holds(one.at()));
+        byHand.add(new OneColourRecipe.Toned(at, OneColour.next(area.get().tone())));
+        return recipe.withByHand(byHand);
+    }
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
@@ -102,15 +136,18 @@ public record OneColourArt(Artwork art, double keptShare) {
         List<Outline> lines = new ArrayList<>(art.lines());
         art.colouredLines().forEach(layer -> lines.addAll(layer.shapes()));
         return new OneColourArt(
-                art.inInk(layers, lines, BlackRule.K_ONLY), OneColour.kept(graph, colourOf, tones));
+                art.inInk(layers, lines, BlackRule.K_ONLY),
+                OneColour.kept(graph, colourOf, tones),
+                IntStream.range(0, paper)
+                        .mapToObj(i -> new ToneArea(pieces.get(i), tones.get(i)))
+                        .toList());
     }
 
     private static Map<Integer, Tone> byHand(List<MultiPolygon> pieces, OneColourRecipe recipe) {
         Map<Integer, Tone> byHand = new HashMap<>();
         for (OneColourRecipe.Toned one : recipe.byHand()) {
-            Geometry place = FACTORY.createPoint(new Coordinate(one.at().x(), one.at().y()));
             for (int i = 0; i < pieces.size(); i++) {
-                if (pieces.get(i).isWithinDistance(place, NEAR_MM)) {
+                if (new ToneArea(pieces.get(i), one.tone()).holds(one.at())) {
                     byHand.put(i, one.tone());
                     break;
                 }

@@ -178,6 +178,13 @@ public final class PlateStudy {
         return press.withUntrapped(all);
     }
 
+    /** The press section with the area at a place on the sheet, mm, in the next darker tone. */
+    public PressSection darker(PressSection press, Point mm) {
+        return sheet.oneColour()
+                .map(one -> press.withOneColour(one.darker(press.oneColour(), sheet.onPage(mm))))
+                .orElse(press);
+    }
+
     /**
      * Prints sheets on the stand-in press.
      *

@@ -7,14 +7,36 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import neattrace.flat.Swatch;
+import neattrace.job.Job;
 import neattrace.job.PressSection;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
+import neattrace.press.Rgb;
 
 /** The swatches of a job as they are printed. */
 public final class PressPalette {
 
     private PressPalette() {}
+
+    /**
+     * A job whose colours look on its press as they did on another one, or as they were wished.
+     *
+     * @param before the other press
+     * @param limit the most ink, percent
+     */
+    public static Job rebuilt(Job job, PressProfile before, double limit) {
+        PressProfile now = job.press().profile();
+        return job.withSwatches(
+                job.swatches().stream()
+                        .map(
+                                one -> {
+                                    Rgb look =
+                                            one.wish().orElseGet(() -> before.preview(one.build()));
+                                    return one.withBuild(now.nearest(look, limit))
+                                            .withWish(Optional.of(look));
+                                })
+                        .toList());
+    }
 
     /** The same with an ink of its own for each that process inks would print. */
     public static List<Swatch> spots(

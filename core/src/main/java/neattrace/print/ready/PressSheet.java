@@ -28,7 +28,7 @@ import neattrace.stage.Progress;
  * @param terms it was made ready by
  * @param plain the plan without traps and what lies beneath black
  * @param ready the plan with all of it
- * @param keptShare in one colour, how much of the edges still differs; 1 otherwise
+ * @param oneColour what became of its areas in one colour
  */
 public record PressSheet(
         Drawing drawing,
@@ -38,7 +38,7 @@ public record PressSheet(
         PressTerms terms,
         PrintPlan plain,
         ReadyPlan ready,
-        double keptShare) {
+        Optional<OneColourArt> oneColour) {
 
     /**
      * Makes a drawing ready for the press.
@@ -54,21 +54,20 @@ public record PressSheet(
         progress.report("Laying out the inks", 0);
         Artwork art =
                 Artwork.of(drawing, profile).with(PressPalette.of(drawing.job().swatches(), press));
-        double kept = 1;
+        Optional<OneColourArt> one = Optional.empty();
         if (press.oneColour().on()) {
-            OneColourArt one = OneColourArt.of(art, press.oneColour(), factor);
-            art = one.art();
-            kept = one.keptShare();
+            one = Optional.of(OneColourArt.of(art, press.oneColour(), factor));
+            art = one.get().art();
         }
         boolean lines = goods.needs().coloured() == Needs.Coloured.NO;
         PrintPlan all = PrintPage.of(Plans.of(art.forFiles(factor))).plan(profile);
         PrintPlan own = lines ? GoodsPage.withoutFlats(all) : all;
         double bleed = goods.kind() == GoodsKind.PRINT ? goods.edges().bleedMm() : 0;
         PrintPlan plain =
-                fit.map(one -> GoodsPage.place(own, one, drawing.extent(), profile, bleed))
+                fit.map(there -> GoodsPage.place(own, there, drawing.extent(), profile, bleed))
                         .orElse(own);
         Point origin =
-                fit.map(one -> origin(plain, drawing.extent(), factor)).orElse(new Point(0, 0));
+                fit.map(there -> origin(plain, drawing.extent(), factor)).orElse(new Point(0, 0));
         PressTerms terms =
                 PressTerms.of(
                         press,
@@ -78,7 +77,7 @@ public record PressSheet(
                                 .map(at -> at.times(factor).plus(origin))
                                 .toList());
         ReadyPlan ready = PressReady.of(plain, terms, progress.part(0.2, 1));
-        return new PressSheet(drawing, goods, factor, origin, terms, plain, ready, kept);
+        return new PressSheet(drawing, goods, factor, origin, terms, plain, ready, one);
     }
 
     private static Point origin(PrintPlan placed, Extent extent, double factor) {
@@ -95,6 +94,11 @@ public record PressSheet(
     /** A place on the sheet, mm, where it lies on the drawing's page. */
     public Point onPage(Point sheet) {
         return sheet.minus(origin).times(1 / factor);
+    }
+
+    /** In one colour, how much of the edges between colours still differs, 0 to 1; else 1. */
+    public double keptShare() {
+        return oneColour.map(OneColourArt::keptShare).orElse(1.0);
     }
 
     /** All that is laid down. */

@@ -27,6 +27,7 @@ import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.ProfileException;
 import neattrace.press.black.BlackSchool;
+import neattrace.print.ready.PressPalette;
 import neattrace.print.ready.PressTerms;
 
 /** Black, traps, the ink limit and the press itself. */
@@ -45,6 +46,9 @@ final class BlackStep implements Step {
     private final Node boldly;
     private final Node beneath;
     private final Node shipped;
+    private final Node look;
+    private PressProfile before;
+    private double limitNow = 400;
     private final VBox content;
 
     BlackStep(PressDesk desk) {
@@ -69,10 +73,12 @@ final class BlackStep implements Step {
                 Buttons.small(
                         "Back to the one that ships",
                         "profile-shipped",
-                        () ->
-                                desk.change(
-                                        "Profile",
-                                        press -> press.withProfile(PressProfile.bundled())));
+                        () -> take(PressProfile.bundled()));
+        look =
+                Buttons.small(
+                        "Build all colours anew, keeping their look",
+                        "profile-look",
+                        this::keepLook);
         content =
                 new VBox(
                         8,
@@ -89,7 +95,8 @@ final class BlackStep implements Step {
                                 6,
                                 6,
                                 Buttons.small("Open a profile …", "open-profile", this::choose),
-                                shipped));
+                                shipped,
+                                look));
     }
 
     private void under(Cmyk build) {
@@ -122,12 +129,30 @@ final class BlackStep implements Step {
                 throw new ProfileException("It is larger than any press profile.");
             }
             PressProfile read = PressProfile.of(Files.readAllBytes(file));
-            desk.change("Profile", press -> press.withProfile(read));
+            take(read);
         } catch (ProfileException e) {
             desk.bench().say(file.getFileName() + ": " + e.getMessage());
         } catch (IOException e) {
             desk.bench().say(file.getFileName() + " could not be read.");
         }
+    }
+
+    private void take(PressProfile next) {
+        PressProfile last = desk.bench().workspace().press();
+        before = last.equals(next) ? before : last;
+        desk.change("Profile", press -> press.withProfile(next));
+    }
+
+    /** Builds every colour anew so that it looks as it did on the press before. */
+    private void keepLook() {
+        PressProfile last = before;
+        double limit = limitNow;
+        before = null;
+        desk.bench()
+                .workspace()
+                .derive(
+                        "Colours for another press",
+                        progress -> job -> PressPalette.rebuilt(job, last, limit));
     }
 
     @Override
@@ -179,6 +204,9 @@ final class BlackStep implements Step {
                 press.profile().name().isEmpty()
                         ? "a profile of your own"
                         : press.profile().name());
+        limitNow = terms.inkLimit() == 0 ? 400 : terms.inkLimit();
+        look.setVisible(before != null && !job.swatches().isEmpty());
+        look.setManaged(look.isVisible());
         shipped.setVisible(!press.profile().isBundled());
         shipped.setManaged(!press.profile().isBundled());
     }

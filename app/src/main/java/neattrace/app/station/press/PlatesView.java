@@ -516,6 +516,10 @@ final class PlatesView extends StackPane {
 
     private void clicked(Point mm) {
         if (!withTraps) {
+            if (study().sheet().oneColour().isPresent()) {
+                PlateStudy of = study();
+                desk.change("Darker", press -> of.darker(press, mm));
+            }
             return;
         }
         double reach = TRAP_PX / (fit() * zoom);

@@ -117,6 +117,11 @@ public final class PressPanel implements StationPanel {
         return view.shownInks().stream().map(Colorant::name).toList();
     }
 
+    /** How many plates there are. */
+    public int inks() {
+        return desk.studyProperty().get() == null ? 0 : desk.studyProperty().get().inks().size();
+    }
+
     @Override
     public Stop stop() {
         return STOP;
