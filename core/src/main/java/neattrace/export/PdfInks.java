@@ -22,6 +22,7 @@ import org.apache.pdfbox.cos.COSInteger;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.function.PDFunction;
 import org.apache.pdfbox.pdmodel.common.function.PDFunctionType0;
 import org.apache.pdfbox.pdmodel.common.function.PDFunctionType2;
@@ -60,20 +61,38 @@ final class PdfInks {
         this.lab = standard == PdfStandard.X4;
     }
 
-    /** Tints as a colour. */
-    PDColor colour(Tints tints) throws IOException {
+    /** Fills from now on with these tints. */
+    void fill(PDPageContentStream content, Tints tints) throws IOException {
         List<Colorant> inks = inks(tints);
         if (inks.stream().allMatch(Colorant::isProcess)) {
-            Cmyk build = tints.process();
-            return new PDColor(
-                    new float[] {
-                        (float) (build.c() / 100),
-                        (float) (build.m() / 100),
-                        (float) (build.y() / 100),
-                        (float) (build.k() / 100)
-                    },
-                    PDDeviceCMYK.INSTANCE);
+            float[] build = build(tints.process());
+            content.setNonStrokingColor(build[0], build[1], build[2], build[3]);
+        } else {
+            content.setNonStrokingColor(colour(inks, tints));
         }
+    }
+
+    /** Draws lines from now on with these tints. */
+    void stroke(PDPageContentStream content, Tints tints) throws IOException {
+        List<Colorant> inks = inks(tints);
+        if (inks.stream().allMatch(Colorant::isProcess)) {
+            float[] build = build(tints.process());
+            content.setStrokingColor(build[0], build[1], build[2], build[3]);
+        } else {
+            content.setStrokingColor(colour(inks, tints));
+        }
+    }
+
+    private static float[] build(Cmyk build) {
+        return new float[] {
+            (float) (build.c() / 100),
+            (float) (build.m() / 100),
+            (float) (build.y() / 100),
+            (float) (build.k() / 100)
+        };
+    }
+
+    private PDColor colour(List<Colorant> inks, Tints tints) throws IOException {
         float[] parts = new float[inks.size()];
         for (int i = 0; i < parts.length; i++) {
             parts[i] = (float) (tints.of(inks.get(i)) / 100);
@@ -188,12 +207,7 @@ final class PdfInks {
         }
         boolean process = tints.percent().keySet().stream().allMatch(Colorant::isProcess);
         Cmyk build = process ? tints.process() : press.nearest(seen, 300);
-        return new float[] {
-            (float) (build.c() / 100),
-            (float) (build.m() / 100),
-            (float) (build.y() / 100),
-            (float) (build.k() / 100)
-        };
+        return build(build);
     }
 
     private PDColorSpace alternate() {

@@ -198,13 +198,13 @@ public final class PdfWriter {
                 content.setGraphicsStateParameters(over ? overprints : knocksOut);
             }
             if (object.shape() instanceof PrintShape.Stroked stroked) {
-                content.setStrokingColor(inks.colour(object.tints()));
+                inks.stroke(content, object.tints());
                 stroke(content, stroked);
                 continue;
             }
             if (!object.tints().equals(laid)) {
                 laid = object.tints();
-                content.setNonStrokingColor(inks.colour(laid));
+                inks.fill(content, laid);
             }
             object(content, object.shape());
         }
@@ -219,7 +219,7 @@ public final class PdfWriter {
         Lab look = layer.screen().toLabD50();
         for (PrintObject object : layer.objects()) {
             String ink = object.tints().percent().keySet().iterator().next().name();
-            content.setStrokingColor(inks.colour(Tints.full(Colorant.spot(ink, look))));
+            inks.stroke(content, Tints.full(Colorant.spot(ink, look)));
             if (!(object.shape() instanceof PrintShape.Curved curved)) {
                 throw new IllegalArgumentException("machines cut along curves");
             }
