@@ -14,6 +14,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import java.util.Set;
 import neattrace.export.DxfWriter;
 import neattrace.export.FileFormat;
+import neattrace.export.FilmFiles;
 import neattrace.export.GoodsFormat;
 import neattrace.export.OneBitWriter;
 import neattrace.export.OpenRasterWriter;
@@ -118,6 +119,7 @@ class ArchitectureTest {
             Set.of(
                     Progress.class,
                     FileFormat.class,
+                    FilmFiles.class,
                     GoodsFormat.class,
                     Lettering.class,
                     Lettering.Face.class,

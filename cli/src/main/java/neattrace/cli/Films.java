@@ -6,28 +6,21 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
-import neattrace.export.PlateWriter;
-import neattrace.files.AtomicFile;
-import neattrace.files.FileNames;
+import neattrace.export.FilmFiles;
 import neattrace.press.Colorant;
 import neattrace.press.InkLook;
-import neattrace.press.plate.Halftone;
 import neattrace.press.plate.PlateMaker;
 import neattrace.press.separate.InkOrder;
 import neattrace.print.PlateWork;
 import neattrace.print.PrintPlan;
-import neattrace.print.ready.FilmPage;
 import picocli.CommandLine.Model.CommandSpec;
 
 /** Films for screens: one for each ink, at true size, with marks and the ink's name. */
 final class Films {
 
     /** Pixels an inch. */
-    static final double PPI = 1200;
+    static final double PPI = FilmFiles.PPI;
 
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
@@ -49,14 +42,11 @@ final class Films {
             String name,
             List<Path> inputs)
             throws IOException {
-        PlateWriter writer = new PlateWriter(FilmPage.of(plan, mirror), PPI);
-        Set<String> used = new HashSet<>();
-        for (Colorant ink : writer.inks()) {
-            Path file = folder.resolve(name + "-" + free(ink, used) + ".tif");
+        Path target = folder.resolve(name + ".tif");
+        for (Path file : FilmFiles.files(plan, target)) {
             Usage.checkNotInput(spec, inputs, file);
-            Halftone screen = new Halftone(ruling, Halftone.usualDegrees(ink, writer.inks()), PPI);
-            AtomicFile.write(file, out -> writer.writeFilm(ink, screen, out));
         }
+        FilmFiles.write(plan, mirror, ruling, target);
     }
 
     /** Facts with the order of printing. */
@@ -69,15 +59,5 @@ final class Films {
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("facts are JSON", e);
         }
-    }
-
-    /** A name for a file that no other plate has. */
-    static String free(Colorant ink, Set<String> used) {
-        String plain = FileNames.proposed(ink.name());
-        String free = plain;
-        for (int k = 2; !used.add(free.toLowerCase(Locale.ROOT)); k++) {
-            free = plain + "-" + k;
-        }
-        return free;
     }
 }

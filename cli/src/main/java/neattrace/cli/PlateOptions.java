@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import neattrace.export.FilmFiles;
 import neattrace.export.PlateWriter;
 import neattrace.files.AtomicFile;
 import neattrace.press.Colorant;
@@ -72,7 +73,7 @@ final class PlateOptions {
         Set<String> used = new HashSet<>();
         try {
             for (Colorant ink : writer.inks()) {
-                Path file = folder.resolve(name + "-" + Films.free(ink, used) + ".tif");
+                Path file = folder.resolve(name + "-" + FilmFiles.free(ink, used) + ".tif");
                 Usage.checkNotInput(spec, inputs, file);
                 if (ruling == null) {
                     AtomicFile.write(file, out -> writer.write(ink, out));

@@ -32,6 +32,8 @@ import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressReady;
+import neattrace.print.ready.PressTerms;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -82,6 +84,44 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
             default ->
                     throw new IllegalArgumentException(
                             wanted.goods().words() + " is made elsewhere");
+        };
+    }
+
+    /**
+     * Their pages as printers get them: shirts in an ink for each screen, mugs with traps and black
+     * as the job says, and everything else as it is.
+     *
+     * @throws IllegalArgumentException as {@link #of}
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static List<PrintPlan> pressed(
+            Pipeline pipeline,
+            Drawing drawing,
+            WantedGoods wanted,
+            PressProfile press,
+            Progress progress)
+            throws PictureException {
+        Drawing made = GoodsDrawing.of(pipeline, drawing, wanted, progress).drawing();
+        return switch (wanted.goods().kind()) {
+            case SHIRT ->
+                    List.of(
+                            ClothPlan.ready(
+                                            ClothPrint.of(pipeline, made, wanted, progress),
+                                            press,
+                                            progress)
+                                    .plan());
+            case MUG -> {
+                Wrap wrap = Wrap.of(List.of(WrapArt.of(made)), wanted);
+                PressTerms terms =
+                        PressTerms.of(
+                                made.job().press(),
+                                wanted.goods().printing(),
+                                wanted.goods().ground(),
+                                List.of());
+                PrintPlan plan = WrapPlan.of(wrap, List.of(made), press);
+                yield List.of(PressReady.of(plan, terms, progress).plan());
+            }
+            default -> of(pipeline, drawing, wanted, press, progress).pages();
         };
     }
 

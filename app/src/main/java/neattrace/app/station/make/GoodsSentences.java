@@ -23,6 +23,7 @@ final class GoodsSentences extends VBox {
 
     private final Bench bench;
     private final Button write;
+    private final Button films;
     private final Consumer<Integer> choosing;
     private final VBox told = new VBox(4);
     private final ShownFields fields;
@@ -30,12 +31,13 @@ final class GoodsSentences extends VBox {
     private WantedGoods shown;
     private List<WantedGoods> all = List.of();
 
-    GoodsSentences(Bench bench, Consumer<Integer> choosing, Button write) {
+    GoodsSentences(Bench bench, Consumer<Integer> choosing, Button write, Button films) {
         super(6);
         this.bench = bench;
         this.fields = new ShownFields(bench);
         this.choosing = choosing;
         this.write = write;
+        this.films = films;
     }
 
     /** The format that is chosen. */
@@ -93,6 +95,9 @@ final class GoodsSentences extends VBox {
         getChildren().add(told);
         getChildren()
                 .addAll(new Sentence("Write it as", formats(wanted.goods().kind()), "."), write);
+        if (wanted.goods().kind() == GoodsKind.SHIRT) {
+            getChildren().add(films);
+        }
     }
 
     private List<Node> sentences(int id, GoodsKind kind) {

@@ -17,13 +17,16 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
 import neattrace.app.work.Shown;
+import neattrace.export.FilmFiles;
 import neattrace.export.GoodsFormat;
+import neattrace.files.FileNames;
 import neattrace.finding.Finding;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
 import neattrace.goods.made.MadeGoods;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
+import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
 
@@ -58,7 +61,8 @@ final class GoodsStep implements Step {
                 new GoodsSentences(
                         bench,
                         this::choose,
-                        Buttons.small("Write it …", "write-goods", this::chooseFile));
+                        Buttons.small("Write it …", "write-goods", this::chooseFile),
+                        Buttons.small("Films …", "write-films", this::chooseFilms));
     }
 
     /** The finished things, which lie over the table. */
@@ -266,11 +270,44 @@ final class GoodsStep implements Step {
                                 target,
                                 as,
                                 made(shown, wanted, Progress.SILENT),
+                                as == GoodsFormat.PDF ? pressed(shown, wanted) : List.of(),
                                 wanted.goods().sizing().ppi()));
     }
 
+    private List<PrintPlan> pressed(Shown shown, WantedGoods wanted) throws PictureException {
+        return MadeGoods.pressed(
+                bench.workspace().pipeline(),
+                shown.drawing(),
+                wanted,
+                bench.workspace().press(),
+                Progress.SILENT);
+    }
+
+    private void chooseFilms() {
+        if (bench.drawing() != null) {
+            bench.chooseTarget(
+                            "Write films",
+                            FileNames.proposed(bench.drawing().job().title()),
+                            "Films, one for each ink",
+                            ".tif",
+                            path -> path.toString().endsWith(".tif"))
+                    .ifPresent(this::writeFilms);
+        }
+    }
+
+    /** Writes a film for each ink of a shirt beside a name: NAME-INK.tif. */
+    void writeFilms(Path target) {
+        writing.write(
+                target,
+                GoodsFormat.PDF,
+                this::wanted,
+                (as, shown, wanted) ->
+                        FilmFiles.write(pressed(shown, wanted).get(0), false, target));
+    }
+
     /** All pages in one file, or in files of their own; only the one that was named is replaced. */
-    private static void pages(Path target, GoodsFormat as, MadeGoods goods, double ppi)
+    private static void pages(
+            Path target, GoodsFormat as, MadeGoods goods, List<PrintPlan> pressed, double ppi)
             throws IOException {
         if (goods.pages().isEmpty()) {
             throw new IOException("There is nothing to write: " + String.join(" ", goods.told()));
@@ -281,6 +318,6 @@ final class GoodsStep implements Step {
                         file.getFileName() + " is there already; choose another name.");
             }
         }
-        as.write(goods.pages(), ppi, target);
+        as.write(pressed.isEmpty() ? goods.pages() : pressed, ppi, target);
     }
 }

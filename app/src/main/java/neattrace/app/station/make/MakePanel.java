@@ -185,6 +185,11 @@ public final class MakePanel implements StationPanel {
         goods.write(target);
     }
 
+    /** Writes a film for each ink of the shirt. */
+    public void writeFilms(Path target) {
+        goods.writeFilms(target);
+    }
+
     /** Opens the step of sheets. */
     public void openSheets() {
         steps.openStep(3);
