@@ -89,7 +89,11 @@ final class MakeMugCommand implements Callable<Integer> {
             drawings.add(ColouredDrawing.of(new Pipeline(), job, rough, press, reporter));
         }
         Wrap made = Wrap.of(drawings.stream().map(WrapArt::of).toList(), wanted);
-        output.write(WrapPlan.of(made, drawings, press), wanted.goods().sizing().ppi());
+        output.write(
+                WrapPlan.of(made, drawings, press),
+                drawings.get(0).job(),
+                wanted.goods(),
+                reporter.progress());
         WrapFacts facts = WrapFacts.of(made);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;

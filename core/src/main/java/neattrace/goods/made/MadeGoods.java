@@ -33,7 +33,6 @@ import neattrace.press.Rgb;
 import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.PressReady;
-import neattrace.print.ready.PressTerms;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -112,14 +111,8 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
                                     .plan());
             case MUG -> {
                 Wrap wrap = Wrap.of(List.of(WrapArt.of(made)), wanted);
-                PressTerms terms =
-                        PressTerms.of(
-                                made.job().press(),
-                                wanted.goods().printing(),
-                                wanted.goods().ground(),
-                                List.of());
                 PrintPlan plan = WrapPlan.of(wrap, List.of(made), press);
-                yield List.of(PressReady.of(plan, terms, progress).plan());
+                yield List.of(PressReady.of(plan, made.job().press(), wanted.goods(), progress));
             }
             default -> of(pipeline, drawing, wanted, press, progress).pages();
         };

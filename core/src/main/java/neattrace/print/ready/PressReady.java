@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import neattrace.geom.Point;
+import neattrace.goods.Goods;
+import neattrace.job.PressSection;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.InkLook;
@@ -59,6 +61,16 @@ public final class PressReady {
      */
     public static ReadyPlan of(PrintPlan plan, PressTerms terms, Progress progress) {
         return new PressReady(plan, terms).ready(progress);
+    }
+
+    /**
+     * A plan of goods as printers get it, by what a job says of the press and its goods ask for.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static PrintPlan of(PrintPlan plan, PressSection press, Goods goods, Progress progress) {
+        PressTerms terms = PressTerms.of(press, goods.printing(), goods.ground(), List.of());
+        return of(plan, terms, progress).plan();
     }
 
     private ReadyPlan ready(Progress progress) {

@@ -1,5 +1,6 @@
 package neattrace.app.station.make;
 
+import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -16,6 +17,7 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
 import neattrace.app.work.Shown;
+import neattrace.export.GoodsFormat;
 import neattrace.finding.Finding;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
@@ -23,7 +25,10 @@ import neattrace.goods.cut.Pull;
 import neattrace.goods.sticker.GoodsSticker;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
+import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressReady;
 import neattrace.raster.reading.PictureException;
+import neattrace.stage.Progress;
 
 /** A sticker: its border, bleed and the line it is cut along. */
 final class StickerStep implements Step {
@@ -210,10 +215,16 @@ final class StickerStep implements Step {
                 this::wanted,
                 (as, shown, wanted) ->
                         as.write(
-                                List.of(
-                                        MadeSticker.forFiles(
-                                                bench.workspace().pipeline(), shown, wanted)),
+                                List.of(plan(as, shown, wanted)),
                                 wanted.goods().sizing().ppi(),
                                 target));
+    }
+
+    private PrintPlan plan(GoodsFormat as, Shown shown, WantedGoods wanted) throws IOException {
+        PrintPlan plan = MadeSticker.forFiles(bench.workspace().pipeline(), shown, wanted);
+        return as == GoodsFormat.PDF
+                ? PressReady.of(
+                        plan, shown.drawing().job().press(), wanted.goods(), Progress.SILENT)
+                : plan;
     }
 }

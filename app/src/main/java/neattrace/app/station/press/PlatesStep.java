@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
@@ -45,7 +46,7 @@ final class PlatesStep implements Step {
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("swatch-scroll");
-        scroll.setMaxHeight(300);
+        scroll.setMaxHeight(372);
         content =
                 new VBox(
                         8,
@@ -136,18 +137,19 @@ final class PlatesStep implements Step {
         chip.getStyleClass().add("chip");
         Label cap = new Label(number <= 9 ? String.valueOf(number) : " ");
         cap.getStyleClass().add("keycap");
+        cap.setMinWidth(Region.USE_PREF_SIZE);
         Label name = new Label(ink.name());
         name.getStyleClass().add("swatch-name");
         Label covers =
                 new Label(
-                        String.format(
-                                Locale.ROOT, "%.1f cm² of solid ink", study.facts().solidCm2(ink)));
+                        String.format(Locale.ROOT, "%.1f cm² solid", study.facts().solidCm2(ink)));
         covers.getStyleClass().add("swatch-inks");
         VBox words = new VBox(name, covers);
         HBox.setHgrow(words, Priority.ALWAYS);
         Label share =
                 new Label(String.format(Locale.ROOT, "%.0f %%", study.facts().coveredPercent(ink)));
         share.getStyleClass().add("swatch-total");
+        share.setMinWidth(Region.USE_PREF_SIZE);
         boolean seen = view.shownInks().isEmpty() || view.shownInks().contains(ink);
         Button look =
                 Buttons.small(seen ? "Seen" : "Away", "plate-" + number, () -> view.with(ink));

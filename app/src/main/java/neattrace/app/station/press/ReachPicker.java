@@ -92,7 +92,7 @@ final class ReachPicker extends StackPane {
                 g.setFill(Color.web(lab.toRgb().hex()));
                 g.fillRect(x, y, w + 0.5, h + 0.5);
                 if (chroma - most > SHORT) {
-                    g.setStroke(Color.web(lab.l() > 55 ? "#1c2b33" : "#ffffff", 0.45));
+                    g.setStroke(Color.web(lab.l() > 55 ? "#1c2b33" : "#ffffff", 0.3));
                     g.setLineWidth(0.8);
                     g.strokeLine(x + 1, y + h - 1, x + w - 1, y + 1);
                 }
