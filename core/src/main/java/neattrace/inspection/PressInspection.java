@@ -105,7 +105,7 @@ final class PressInspection {
     private static List<Group> groups(Reads reads) {
         List<Finding> found =
                 reads.swatches().stream()
-                        .flatMap(swatch -> tooMuch(swatch, reads.wished()).stream())
+                        .flatMap(swatch -> tooMuch(swatch, reads).stream())
                         .toList();
         List<Group> groups = new ArrayList<>();
         Group.of(found, "less", "Make all of them less").ifPresent(groups::add);
@@ -183,24 +183,27 @@ final class PressInspection {
     }
 
     /** Held against the goods that take least ink of those that have too much. */
-    private static Optional<Finding> tooMuch(Swatch swatch, List<Wished> wished) {
+    private static Optional<Finding> tooMuch(Swatch swatch, Reads reads) {
         double total = swatch.build().total();
         List<Wished> over =
-                wished.stream()
+                reads.wished().stream()
                         .filter(one -> one.goods().needs().coloured() != Coloured.NO)
                         .filter(one -> limit(one) > 0 && total > limit(one))
                         .sorted(Comparator.comparingDouble(PressInspection::limit))
                         .toList();
-        return over.isEmpty() ? Optional.empty() : Optional.of(tooMuch(swatch, total, over));
+        return over.isEmpty()
+                ? Optional.empty()
+                : Optional.of(tooMuch(swatch, total, over, reads.profile()));
     }
 
     private static double limit(Wished wished) {
         return wished.goods().printing().inkLimit();
     }
 
-    private static Finding tooMuch(Swatch swatch, double total, List<Wished> over) {
+    private static Finding tooMuch(
+            Swatch swatch, double total, List<Wished> over, PressProfile press) {
         double limit = limit(over.get(0));
-        Cmyk less = swatch.build().limitedTo(limit);
+        Cmyk less = press.under(swatch.build(), limit);
         return Finding.of(
                         TOO_MUCH_INK,
                         String.format(Locale.ROOT, "%s has %.0f %% ink", swatch.name(), total),

@@ -22,6 +22,8 @@ import neattrace.press.trap.TrapRule;
  * @param underlay those colours
  * @param boldMm from this width on black has them, mm on the goods; {@link #AUTO} for as wide as
  *     the register tolerance asks for
+ * @param linesOver whether coloured and half-strength lines print over what lies beneath instead of
+ *     knocking it out
  * @param registerMm how far plates may lie off; {@link #AUTO} for as the goods say
  * @param trapped whether there are traps
  * @param trapMm how wide they are; {@link #AUTO} for as the goods say
@@ -36,6 +38,7 @@ public record PressSection(
         BlackSchool school,
         Cmyk underlay,
         double boldMm,
+        boolean linesOver,
         double registerMm,
         boolean trapped,
         double trapMm,
@@ -61,6 +64,7 @@ public record PressSection(
                     BlackSchool.KEPT_BACK,
                     BlackRecipe.USUAL_UNDERLAY,
                     AUTO,
+                    false,
                     AUTO,
                     true,
                     AUTO,
@@ -110,6 +114,7 @@ public record PressSection(
                 value,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 trapMm,
@@ -126,6 +131,7 @@ public record PressSection(
                 school,
                 value,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 trapMm,
@@ -142,6 +148,24 @@ public record PressSection(
                 school,
                 underlay,
                 value,
+                linesOver,
+                registerMm,
+                trapped,
+                trapMm,
+                inkLimit,
+                untrapped,
+                profile,
+                merged,
+                cloth,
+                oneColour);
+    }
+
+    public PressSection withLinesOver(boolean value) {
+        return new PressSection(
+                school,
+                underlay,
+                boldMm,
+                value,
                 registerMm,
                 trapped,
                 trapMm,
@@ -155,8 +179,8 @@ public record PressSection(
 
     public PressSection withRegisterMm(double value) {
         return new PressSection(
-                school, underlay, boldMm, value, trapped, trapMm, inkLimit, untrapped, profile,
-                merged, cloth, oneColour);
+                school, underlay, boldMm, linesOver, value, trapped, trapMm, inkLimit, untrapped,
+                profile, merged, cloth, oneColour);
     }
 
     public PressSection withTrapped(boolean value) {
@@ -164,6 +188,7 @@ public record PressSection(
                 school,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 value,
                 trapMm,
@@ -180,6 +205,7 @@ public record PressSection(
                 school,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 value,
@@ -196,6 +222,7 @@ public record PressSection(
                 school,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 trapMm,
@@ -212,6 +239,7 @@ public record PressSection(
                 school,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 trapMm,
@@ -228,6 +256,7 @@ public record PressSection(
                 school,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 trapMm,
@@ -244,6 +273,7 @@ public record PressSection(
                 school,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 trapMm,
@@ -260,6 +290,7 @@ public record PressSection(
                 school,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 trapMm,
@@ -276,6 +307,7 @@ public record PressSection(
                 school,
                 underlay,
                 boldMm,
+                linesOver,
                 registerMm,
                 trapped,
                 trapMm,

@@ -48,6 +48,9 @@ public final class PressJson {
         put(node, "registerMm", press.registerMm());
         put(node, "trapMm", press.trapMm());
         put(node, "inkLimit", press.inkLimit());
+        if (press.linesOver()) {
+            node.put("linesOver", true);
+        }
         if (!press.trapped()) {
             node.put("trapped", false);
         }
@@ -106,6 +109,7 @@ public final class PressJson {
                         .withRegisterMm(optional(node, "registerMm"))
                         .withTrapMm(optional(node, "trapMm"))
                         .withInkLimit(optional(node, "inkLimit"))
+                        .withLinesOver(node.path("linesOver").asBoolean())
                         .withTrapped(node.path("trapped").asBoolean(true));
         if (node.has("untrapped")) {
             press = press.withUntrapped(points(need(node, "untrapped")));

@@ -31,6 +31,15 @@ public final class PressSettings {
                     PressSection::boldMm,
                     PressSection::withBoldMm);
 
+    public static final Option<Boolean> LINES =
+            new Option<>(
+                    "coloured-lines-over",
+                    "Coloured lines",
+                    List.of(false, true),
+                    over -> over ? "print over what lies beneath" : "knock it out, with traps",
+                    job -> job.press().linesOver(),
+                    (job, v) -> job.withPress(job.press().withLinesOver(v)));
+
     public static final Quantity REGISTER =
             automatic(
                     "register",
@@ -98,7 +107,16 @@ public final class PressSettings {
 
     /** All of them. */
     static final List<Setting> ALL =
-            List.of(BLACK, BOLD, REGISTER, TRAPPED, TRAP, LIMIT, ONE_COLOUR, ONE_COLOUR_STYLE);
+            List.of(
+                    BLACK,
+                    BOLD,
+                    LINES,
+                    REGISTER,
+                    TRAPPED,
+                    TRAP,
+                    LIMIT,
+                    ONE_COLOUR,
+                    ONE_COLOUR_STYLE);
 
     private PressSettings() {}
 

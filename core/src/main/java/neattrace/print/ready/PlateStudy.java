@@ -151,6 +151,37 @@ public final class PlateStudy {
         return PlateMaker.map(laid, spot, 1, 1, Progress.SILENT).at(0, 0);
     }
 
+    /** A place with the most ink, mm on the sheet; empty if there is none. */
+    public Optional<Point> heaviestPlace() {
+        if (facts.plates().composites().isEmpty()) {
+            return Optional.empty();
+        }
+        double most = facts.plates().heaviest();
+        PlateMap map =
+                PlateMaker.map(
+                        laid,
+                        sheet.plan().widthMm(),
+                        sheet.plan().heightMm(),
+                        facts.plates().ppi(),
+                        Progress.SILENT);
+        int[] run = new int[2];
+        for (int i = 0, length = 0; i < map.numbers().length; i++) {
+            boolean heavy = map.composites().get(map.numbers()[i] & 0xffff).total() > most - 1e-6;
+            length = heavy && i % map.width() > 0 ? length + 1 : heavy ? 1 : 0;
+            if (length > run[1]) {
+                run[0] = i - length / 2;
+                run[1] = length;
+            }
+        }
+        double mmPerPx = 25.4 / map.ppi();
+        return run[1] == 0
+                ? Optional.empty()
+                : Optional.of(
+                        new Point(
+                                (run[0] % map.width() + 0.5) * mmPerPx,
+                                (run[0] / map.width() + 0.5) * mmPerPx));
+    }
+
     /** What tints look like. */
     public Rgb screen(Tints tints) {
         return look.screen(tints);

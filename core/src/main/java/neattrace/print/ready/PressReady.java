@@ -125,10 +125,24 @@ public final class PressReady {
         if (!layer.prints() || layer.kind() == Kind.UNDERBASE) {
             return layer;
         }
-        return layer.with(layer.objects().stream().map(this::prepared).toList(), layer.areas());
+        boolean over =
+                terms.linesOver() && (layer.kind() == Kind.LINES || layer.kind() == Kind.STROKES);
+        return layer.with(
+                layer.objects().stream().map(one -> prepared(one, over)).toList(), layer.areas());
     }
 
-    private PrintObject prepared(PrintObject object) {
+    /** Lines that would be too much ink over the heaviest colour knock it out all the same. */
+    private boolean holdsOver(Tints line) {
+        double heaviest =
+                plan.of(Kind.FLAT).stream()
+                        .flatMap(layer -> layer.objects().stream())
+                        .mapToDouble(object -> object.tints().total())
+                        .max()
+                        .orElse(0);
+        return terms.inkLimit() == 0 || line.total() + heaviest <= terms.inkLimit();
+    }
+
+    private PrintObject prepared(PrintObject object, boolean over) {
         if (object.shape() instanceof PrintShape.Photo) {
             return object;
         }
@@ -136,7 +150,11 @@ public final class PressReady {
         Tints tints = terms.underbase().map(one -> one.highlight(own, look)).orElse(own);
         boolean black = tints.isSameInk(SOLID);
         return new PrintObject(
-                object.name(), object.shape(), tints, object.overprint() || black, object.trapMm());
+                object.name(),
+                object.shape(),
+                tints,
+                object.overprint() || black || over && holdsOver(tints),
+                object.trapMm());
     }
 
     private Tints lightened(Tints tints) {

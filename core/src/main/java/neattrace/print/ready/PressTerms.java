@@ -15,6 +15,7 @@ import neattrace.press.trap.TrapRule;
  *
  * @param trap widths and limits
  * @param black what lies beneath black
+ * @param linesOver whether coloured lines print over what lies beneath
  * @param inkLimit the most ink in one place, percent; 0 for any
  * @param untrapped places beside seams that are not trapped, mm on the page
  * @param underbase white beneath inks on dark cloth
@@ -22,6 +23,7 @@ import neattrace.press.trap.TrapRule;
 public record PressTerms(
         TrapRule trap,
         BlackRecipe black,
+        boolean linesOver,
         double inkLimit,
         List<Point> untrapped,
         Optional<Underbase> underbase) {
@@ -54,6 +56,7 @@ public record PressTerms(
         return new PressTerms(
                 new TrapRule(width, register, limit),
                 black,
+                press.linesOver(),
                 limit,
                 untrapped,
                 white ? Optional.of(new Underbase(ground.colour(), register)) : Optional.empty());

@@ -157,6 +157,7 @@ class JobFileTest {
                             BlackSchool.AS_DRAWN,
                             new Cmyk(50, 30, 20, 0),
                             0.9,
+                            true,
                             0.15,
                             false,
                             0.25,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,6 +28,7 @@ import neattrace.press.Colorant;
 import neattrace.press.Lab;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
+import neattrace.press.Tints;
 import neattrace.press.black.BlackSchool;
 import neattrace.press.plate.PlateMaker;
 import neattrace.press.plate.Plates;
@@ -34,6 +36,9 @@ import neattrace.press.separate.OneColourRecipe;
 import neattrace.press.separate.Tone;
 import neattrace.print.PlateWork;
 import neattrace.print.PrintLayer;
+import neattrace.print.PrintObject;
+import neattrace.print.PrintPlan;
+import neattrace.print.PrintShape;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import neattrace.testing.PdfPlates;
@@ -43,6 +48,8 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /** A target of two rings, coloured: its outer ring 0.59 mm wide, its inner one 0.34 mm. */
 class PressSheetTest {
@@ -336,6 +343,80 @@ class PressSheetTest {
                 int other = mirrored.coverage().get(0)[y * w + w - 1 - x] & 0xff;
                 assertThat(one).isCloseTo(other, within(90));
             }
+        }
+    }
+
+    @Test
+    void thirtyInksAreThirtyPlates() throws IOException {
+        PressSheet sheet = sheet(coloured);
+        List<PrintObject> objects = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            Colorant ink = Colorant.spot("Ink " + i, new Lab(20 + 2 * i, 30 - 2 * i, 10));
+            objects.add(
+                    PrintObject.of(
+                            new PrintShape.Filled(
+                                    new GeometryFactory()
+                                            .toGeometry(
+                                                    new Envelope(
+                                                            i * 0.5, i * 0.5 + 3, i * 0.3, 18))),
+                            Tints.full(ink)));
+        }
+        PrintPlan plan =
+                sheet.plan().with(List.of(sheet.plan().layers().get(0).with(objects, List.of())));
+        PressTerms terms =
+                PressTerms.of(
+                        PressSection.USUAL.withRegisterMm(0.2).withTrapMm(0.2),
+                        sheet.goods().printing(),
+                        sheet.goods().ground(),
+                        List.of());
+        PrintPlan ready = PressReady.of(plan, terms, Progress.SILENT).plan();
+        assertThat(PlateMaker.inks(PlateWork.of(ready))).hasSize(30);
+        for (PdfStandard standard : PdfStandard.values()) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            PdfWriter.write(List.of(ready), standard, out);
+            try (PDDocument document = Loader.loadPDF(out.toByteArray())) {
+                assertThat(PdfPlates.of(document.getPage(0), 100, 1)).hasSize(30);
+            }
+        }
+    }
+
+    @Test
+    void colouredLinesKnockOutOrPrintOver() throws IOException {
+        PrintObject line =
+                PrintObject.of(
+                        new PrintShape.Filled(
+                                new GeometryFactory().toGeometry(new Envelope(2, 18, 9, 10))),
+                        Tints.of(new Cmyk(0, 0, 0, 50)));
+        PressSheet sheet = sheet(coloured);
+        PrintLayer lines =
+                new PrintLayer(
+                        "Half",
+                        PrintLayer.Kind.LINES,
+                        new Rgb(128, 128, 128),
+                        "K50",
+                        List.of(line),
+                        List.of());
+        List<PrintLayer> layers = new ArrayList<>(sheet.plain().of(PrintLayer.Kind.FLAT));
+        layers.add(lines);
+        PrintPlan plan = sheet.plain().with(layers);
+        for (boolean over : new boolean[] {true, false}) {
+            PrintPlan ready =
+                    PressReady.of(
+                            plan,
+                            PressSection.USUAL.withLinesOver(over),
+                            sheet.goods(),
+                            Progress.SILENT);
+            Plates plates =
+                    PlateMaker.of(
+                            PlateWork.of(ready),
+                            plan.widthMm(),
+                            plan.heightMm(),
+                            150,
+                            PlateMaker.inks(PlateWork.of(ready)),
+                            Progress.SILENT);
+            double magenta = plates.at(59, 56).of(Colorant.MAGENTA);
+            assertThat(magenta).isCloseTo(over ? 88 : 0, within(0.3));
+            assertThat(plates.at(59, 56).of(Colorant.BLACK)).isCloseTo(50, within(0.3));
         }
     }
 

@@ -36,6 +36,7 @@ final class BlackStep implements Step {
     private final PressDesk desk;
     private final ChoiceField<BlackSchool> school;
     private final NumberField bold;
+    private final ChoiceField<Boolean> lines;
     private final NumberField register;
     private final ChoiceField<Boolean> trapped;
     private final NumberField trap;
@@ -44,6 +45,7 @@ final class BlackStep implements Step {
     private final Hint risk = new Hint("");
     private final Label profile = new Label();
     private final Node boldly;
+    private final Node coloured;
     private final Node beneath;
     private final Node shipped;
     private final Node look;
@@ -55,6 +57,7 @@ final class BlackStep implements Step {
         this.desk = desk;
         school = desk.bench().field(PressSettings.BLACK);
         bold = desk.bench().field(PressSettings.BOLD);
+        lines = desk.bench().field(PressSettings.LINES);
         register = desk.bench().field(PressSettings.REGISTER);
         trapped = desk.bench().field(PressSettings.TRAPPED);
         trap = desk.bench().field(PressSettings.TRAP);
@@ -79,6 +82,7 @@ final class BlackStep implements Step {
                         "Build all colours anew, keeping their look",
                         "profile-look",
                         this::keepLook);
+        coloured = new Sentence("Coloured lines", lines, ".");
         content =
                 new VBox(
                         8,
@@ -86,6 +90,7 @@ final class BlackStep implements Step {
                         boldly,
                         beneath,
                         risk,
+                        coloured,
                         new Sentence("Plates may lie", register, "off from one another."),
                         new Sentence("Colours meet", trapped, ",", trap, "wide."),
                         new Sentence("At most", limit, "ink lies in one place."),
@@ -178,6 +183,9 @@ final class BlackStep implements Step {
         PressTerms terms = PressTerms.of(press, goods.printing(), goods.ground(), List.of());
         school.show(press.school());
         bold.show(terms.black().boldMm());
+        lines.show(press.linesOver());
+        coloured.setVisible(!shown.drawing().traced().colouredLines().isEmpty());
+        coloured.setManaged(coloured.isVisible());
         register.show(terms.trap().registerMm());
         trapped.show(press.trapped());
         trap.show(terms.trap().widthMm());

@@ -53,6 +53,7 @@ final class PlatesStep implements Step {
                         new Sentence("Plates for", goods, "."),
                         scroll,
                         told,
+                        Buttons.small("Where most ink lies", "most-ink", this::most),
                         new Hint(
                                 "A number shows one plate alone, with Shift it adds it or takes it"
                                         + " away; 0 shows all of them."));
@@ -98,6 +99,13 @@ final class PlatesStep implements Step {
             rows.getChildren().add(row(study, inks.get(i), i + 1));
         }
         told.setText(words(study.facts()));
+    }
+
+    private void most() {
+        PlateStudy study = desk.studyProperty().get();
+        if (study != null) {
+            study.heaviestPlace().ifPresent(view::go);
+        }
     }
 
     private static String words(PressFacts facts) {
