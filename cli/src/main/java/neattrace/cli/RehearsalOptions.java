@@ -1,5 +1,7 @@
 package neattrace.cli;
 
+import static neattrace.json.JsonFields.rounded;
+
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
@@ -69,19 +71,19 @@ final class RehearsalOptions {
     }
 
     private static void put(RehearsalRun run, ObjectNode node) {
-        node.put("failingOf100", run.failing(SheetRehearsals.FAILS_MM2))
-                .put("sliverMm2", run.meanSliverMm2())
-                .put("fringeMm2", run.meanFringeMm2())
-                .put("worstMm2", run.worst().faultyMm2())
-                .put("usualMm2", run.usual().faultyMm2());
+        node.put("failingOf100", rounded(run.failing(SheetRehearsals.FAILS_MM2)))
+                .put("sliverMm2", rounded(run.meanSliverMm2()))
+                .put("fringeMm2", rounded(run.meanFringeMm2()))
+                .put("worstMm2", rounded(run.worst().faultyMm2()))
+                .put("usualMm2", rounded(run.usual().faultyMm2()));
         ArrayNode places = node.putArray("places");
         for (FaultPlace one : run.places()) {
             places.addObject()
                     .put("fault", one.fault().name().toLowerCase(Locale.ROOT))
-                    .put("xMm", one.xMm())
-                    .put("yMm", one.yMm())
-                    .put("of100", one.sheets())
-                    .put("widthMm", one.widthMm());
+                    .put("xMm", rounded(one.xMm()))
+                    .put("yMm", rounded(one.yMm()))
+                    .put("of100", rounded(one.sheets()))
+                    .put("widthMm", rounded(one.widthMm()));
         }
     }
 }

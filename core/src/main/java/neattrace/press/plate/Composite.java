@@ -26,7 +26,10 @@ public record Composite(Tints tints, double squareMm) {
     static List<Composite> heaviest(List<Composite> all) {
         return all.stream()
                 .filter(one -> !one.isBare())
-                .sorted(Comparator.comparingDouble(Composite::total).reversed())
+                .sorted(
+                        Comparator.comparingDouble(Composite::total)
+                                .thenComparingDouble(Composite::squareMm)
+                                .reversed())
                 .toList();
     }
 }

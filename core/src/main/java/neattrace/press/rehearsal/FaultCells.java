@@ -15,10 +15,14 @@ final class FaultCells {
     /** A place is told from so many of a hundred sheets on. */
     private static final double TOLD = 20;
 
+    private static final double MM = 1e6;
+
     private final int across;
     private final int down;
     private final int[][] sheets;
-    private final double[][] widths;
+
+    /** Sums, in nanometres: whole numbers add up alike in whatever order threads come. */
+    private final long[][] widths;
 
     /** Widths of the widest gap in each square, mm; 0 for none. */
     private final double[] gapMm;
@@ -28,7 +32,7 @@ final class FaultCells {
         this.across = across;
         this.down = down;
         this.sheets = new int[Fault.values().length][across * down];
-        this.widths = new double[Fault.values().length][across * down];
+        this.widths = new long[Fault.values().length][across * down];
     }
 
     synchronized void add(SheetFaults faults) {
@@ -36,19 +40,23 @@ final class FaultCells {
             for (int f = 0; f < 2; f++) {
                 if (faults.isSeen(f, cell)) {
                     sheets[f][cell]++;
-                    widths[f][cell] += faults.widthMm(f, cell);
+                    widths[f][cell] += nanometres(faults.widthMm(f, cell));
                 }
             }
             if (gapMm[cell] > 0 && gapMm[cell] <= 2 * faults.spreadMm()) {
                 sheets[Fault.FILLED.ordinal()][cell]++;
-                widths[Fault.FILLED.ordinal()][cell] += gapMm[cell];
+                widths[Fault.FILLED.ordinal()][cell] += nanometres(gapMm[cell]);
             }
             double drowned = faults.drowned(cell);
             if (drowned >= LOST) {
                 sheets[Fault.DROWNED.ordinal()][cell]++;
-                widths[Fault.DROWNED.ordinal()][cell] += drowned;
+                widths[Fault.DROWNED.ordinal()][cell] += nanometres(drowned);
             }
         }
+    }
+
+    private static long nanometres(double mm) {
+        return Math.round(mm * MM);
     }
 
     /** Squares that fail often, neighbours together; those that fail most often first. */
@@ -104,7 +112,7 @@ final class FaultCells {
                 }
             }
         }
-        double mean = fails[worst] == 0 ? 0 : widths[fault.ordinal()][worst] / fails[worst];
+        double mean = fails[worst] == 0 ? 0 : widths[fault.ordinal()][worst] / MM / fails[worst];
         return new FaultPlace(
                 fault,
                 (worst % across + 0.5) * Rehearsal.CELL_MM,
