@@ -90,6 +90,10 @@ class WorkbenchTest extends WindowTest {
         assertThat(swatchAt(place)).isEqualTo("Slate blue");
 
         robot.push(KeyCode.P);
+        robot.clickOn("#step-black-traps");
+        // Kept back, as drawn, then black ink alone.
+        robot.clickOn("#black-rule");
+        settled();
         robot.clickOn("#black-rule");
         settled();
         assertThat(workspace.job().black()).isEqualTo(BlackRule.K_ONLY);
@@ -121,6 +125,10 @@ class WorkbenchTest extends WindowTest {
         assertThat(swatchAt(place)).isEqualTo("Slate blue");
         assertThat(drawingName(robot)).isEqualTo("Puffin with a mailbag");
         robot.push(KeyCode.P);
+        robot.clickOn("#step-black-traps");
+        // Kept back, as drawn, then black ink alone.
+        robot.clickOn("#black-rule");
+        settled();
         robot.clickOn("#black-rule");
         settled();
         assertThat(drawingName(robot)).isEqualTo("not saved: Puffin with a mailbag");
@@ -339,6 +347,6 @@ class WorkbenchTest extends WindowTest {
         robot.push(KeyCode.L);
         assertThat(robot.lookup(".docket-title").queryAs(Label.class).getText()).isEqualTo("Line");
         robot.clickOn("#stop-press");
-        assertThat(robot.lookup("#black-rule").tryQuery()).isPresent();
+        assertThat(robot.lookup("#plates-for").tryQuery()).isPresent();
     }
 }

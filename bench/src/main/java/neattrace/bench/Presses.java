@@ -11,6 +11,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsFit;
+import neattrace.goods.Sizing;
+import neattrace.goods.UsualGoods;
 import neattrace.job.Job;
 import neattrace.job.PressSection;
 import neattrace.job.Source;
@@ -52,8 +56,8 @@ public final class Presses {
     private static final int DRAWINGS = 50;
     private static final int SIDE_PX = 1000;
 
-    /** Drawings come out 85 mm wide, or a quarter of that: lines of 2 mm, or of half a mm. */
-    private static final double[] PPI = {300, 1200};
+    /** Drawings come out so wide: with lines of 2 mm, or of half a mm. */
+    private static final double[] WIDE_MM = {80, 20};
 
     private static final double REGISTER_MM = 0.2;
     private static final double LOOK_PPI = 1200;
@@ -77,8 +81,8 @@ public final class Presses {
             }
         }
         System.out.println(drawings.size() + " drawings");
-        for (double ppi : PPI) {
-            registers(pipeline, drawings, ppi);
+        for (double wide : WIDE_MM) {
+            registers(pipeline, drawings, wide);
         }
         inks(drawings);
         oneColour(pipeline, drawings);
@@ -106,16 +110,15 @@ public final class Presses {
         return drawing.layers().size() < 2 ? Optional.empty() : Optional.of(drawing);
     }
 
-    private static Job spots(Job job, double ppi) {
+    private static Job spots(Job job) {
         PressProfile press = PressProfile.bundled();
-        return job.withPpi(ppi)
-                .withSwatches(
-                        job.swatches().stream()
-                                .map(one -> one.withSpot(Optional.of(press.lab(one.build()))))
-                                .toList());
+        return job.withSwatches(
+                job.swatches().stream()
+                        .map(one -> one.withSpot(Optional.of(press.lab(one.build()))))
+                        .toList());
     }
 
-    private static void registers(Pipeline pipeline, List<Drawing> drawings, double ppi)
+    private static void registers(Pipeline pipeline, List<Drawing> drawings, double wideMm)
             throws IOException {
         double without = 0;
         double with = 0;
@@ -123,19 +126,28 @@ public final class Presses {
         double heaviest = 0;
         long millis = 0;
         for (Drawing one : drawings) {
-            Job job = spots(one.job(), ppi);
+            Job job = spots(one.job());
             Drawing drawing = pipeline.run(job, Progress.SILENT);
             PressSection press = PressSection.USUAL.withRegisterMm(REGISTER_MM);
+            Goods goods =
+                    UsualGoods.UNDECIDED.withSizing(
+                            new Sizing(Sizing.Fit.WIDTH, wideMm, wideMm, 300));
+            Optional<GoodsFit> fit =
+                    Optional.of(
+                            GoodsFit.of(
+                                    goods,
+                                    drawing.extent().widthMm(),
+                                    drawing.extent().heightMm()));
             PressSheet bare =
                     PressSheet.of(
                             drawing.withJob(job.withPress(press.withTrapped(false))),
-                            Optional.empty(),
+                            fit,
                             Progress.SILENT);
             long start = System.nanoTime();
             PressSheet trapped =
                     PressSheet.of(
                             drawing.withJob(job.withPress(press.withTrapMm(REGISTER_MM))),
-                            Optional.empty(),
+                            fit,
                             Progress.SILENT);
             millis += (System.nanoTime() - start) / 1_000_000;
             without += slivers(bare.plain());
@@ -149,7 +161,7 @@ public final class Presses {
                 Locale.ROOT,
                 "%.0f mm wide, plates %.1f mm off: paper %.2f mm2 without traps, %.4f with, at"
                         + " worst %.4f; at most %.0f %% ink; made ready in %d ms%n",
-                SIDE_PX / ppi * 25.4,
+                wideMm,
                 REGISTER_MM,
                 without / n,
                 with / n,

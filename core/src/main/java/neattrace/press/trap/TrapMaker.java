@@ -55,7 +55,9 @@ public final class TrapMaker {
         }
         VisibleInks visible = VisibleInks.of(shapes);
         Geometry all = new GeometryFactory().createMultiPolygon(black.toArray(Polygon[]::new));
-        Geometry core = BlackShapes.core(black, Math.max(rule.registerMm(), rule.widthMm()));
+        Geometry core =
+                BlackShapes.core(
+                        black, Math.max(rule.registerMm(), rule.widthMm()) + TrapRule.HAIR_MM);
         List<Seam> seams = visible.seams();
         TrapMaker maker = new TrapMaker(visible, core, rule, look);
         List<Trap> traps =
@@ -65,6 +67,22 @@ public final class TrapMaker {
         BeneathBlack beneath = new BeneathBlack(visible, all, core, rule);
         List<Inked> runOn = beneath.runOn(seams);
         return new Trapping(traps, runOn, beneath.lightened(traps, runOn));
+    }
+
+    /**
+     * What lies in strips, also where several of them cross: of each ink the most of all.
+     *
+     * @param inkLimit percent; 0 for any
+     */
+    public static List<Inked> laid(List<Trap> traps, double inkLimit) {
+        VisibleInks all =
+                VisibleInks.together(
+                        traps.stream().map(trap -> new Inked(trap.strip(), trap.tints())).toList());
+        return IntStream.range(0, all.tints().size())
+                .parallel()
+                .mapToObj(i -> new Inked(all.united(i), limited(all.tints().get(i), inkLimit)))
+                .filter(one -> !one.shape().isEmpty())
+                .toList();
     }
 
     /** What is seen of shapes, each tint once. */
@@ -95,8 +113,10 @@ public final class TrapMaker {
         double width = rule.widthMm() + TrapRule.HAIR_MM;
         List<Optional<Trap>> traps = new ArrayList<>();
         if (Math.abs(one - other) < TrapRule.EQUAL) {
-            traps.add(trap(seam, lines, seam.first(), width / 2));
-            traps.add(trap(seam, lines, seam.second(), width / 2));
+            // Each edge needs its hair.
+            double half = rule.widthMm() / 2 + TrapRule.HAIR_MM;
+            traps.add(trap(seam, lines, seam.first(), half));
+            traps.add(trap(seam, lines, seam.second(), half));
         } else {
             traps.add(trap(seam, lines, one < other ? seam.first() : seam.second(), width));
         }
@@ -115,12 +135,14 @@ public final class TrapMaker {
         }
         Tints first = visible.tints().get(seam.first());
         Tints second = visible.tints().get(seam.second());
-        return Optional.of(new Trap(first, second, lines, strip, limited(first.most(second))));
+        return Optional.of(
+                new Trap(
+                        first, second, lines, strip, limited(first.most(second), rule.inkLimit())));
     }
 
-    private Tints limited(Tints tints) {
-        double over = tints.total() - rule.inkLimit();
-        if (rule.inkLimit() == 0 || over <= 0) {
+    private static Tints limited(Tints tints, double inkLimit) {
+        double over = tints.total() - inkLimit;
+        if (inkLimit == 0 || over <= 0) {
             return tints;
         }
         Cmyk process = tints.process();

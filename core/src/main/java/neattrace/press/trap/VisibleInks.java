@@ -55,7 +55,11 @@ final class VisibleInks {
     private final Map<Edge, int[]> sides = new HashMap<>();
     private final Map<Integer, Geometry> united = new ConcurrentHashMap<>();
 
-    private VisibleInks() {}
+    private final boolean together;
+
+    private VisibleInks(boolean together) {
+        this.together = together;
+    }
 
     /**
      * What is seen.
@@ -63,7 +67,19 @@ final class VisibleInks {
      * @param shapes lowest first
      */
     static VisibleInks of(List<Inked> shapes) {
-        VisibleInks visible = new VisibleInks();
+        return of(shapes, false);
+    }
+
+    /**
+     * What lies there where none of the shapes knocks another one out: of each ink the most of all
+     * that cover a place.
+     */
+    static VisibleInks together(List<Inked> shapes) {
+        return of(shapes, true);
+    }
+
+    private static VisibleInks of(List<Inked> shapes, boolean together) {
+        VisibleInks visible = new VisibleInks(together);
         List<SegmentString> edges = new ArrayList<>();
         int order = 0;
         for (Inked one : shapes) {
@@ -126,14 +142,19 @@ final class VisibleInks {
     private int uppermost(Polygon face) {
         Coordinate inside = InteriorPointArea.getInteriorPoint(face);
         Part top = null;
+        Tints all = Tints.NONE;
         for (Object one : parts.query(new Envelope(inside))) {
             Part part = (Part) one;
-            if ((top == null || part.order > top.order)
-                    && part.locator.locate(inside) != Location.EXTERIOR) {
+            boolean above = together || top == null || part.order > top.order;
+            if (above && part.locator.locate(inside) != Location.EXTERIOR) {
                 top = part;
+                all = together ? all.most(tints.get(part.tints)) : all;
             }
         }
-        return top == null ? BARE : top.tints;
+        if (top == null) {
+            return BARE;
+        }
+        return together ? number(all) : top.tints;
     }
 
     private void side(Polygon polygon, int number) {

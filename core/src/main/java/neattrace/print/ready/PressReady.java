@@ -252,15 +252,15 @@ public final class PressReady {
         return all;
     }
 
-    private static List<Inked> strips(Trapping trapping, Set<Trap> off) {
-        return trapping.traps().stream()
-                .filter(trap -> !off.contains(trap))
-                .map(trap -> new Inked(trap.strip(), trap.tints()))
-                .toList();
+    /** What is laid in the traps that are not switched off. */
+    private List<Inked> strips(Trapping trapping, Set<Trap> off) {
+        return TrapMaker.laid(
+                trapping.traps().stream().filter(trap -> !off.contains(trap)).toList(),
+                terms.inkLimit());
     }
 
     /** All colours as they come to lie. */
-    private static List<Inked> with(List<Inked> colours, Trapping trapping, Set<Trap> off) {
+    private List<Inked> with(List<Inked> colours, Trapping trapping, Set<Trap> off) {
         List<Inked> all = new ArrayList<>(trapping.runOn());
         all.addAll(colours);
         all.addAll(strips(trapping, off));

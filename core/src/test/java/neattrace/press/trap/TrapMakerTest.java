@@ -71,8 +71,8 @@ class TrapMakerTest {
         assertThat(traps).hasSize(2);
         Envelope both = new Envelope();
         traps.forEach(trap -> both.expandToInclude(trap.strip().getEnvelopeInternal()));
-        assertThat(both.getMinX()).isCloseTo(10 - 0.155, within(1e-3));
-        assertThat(both.getMaxX()).isCloseTo(10 + 0.155, within(1e-3));
+        assertThat(both.getMinX()).isCloseTo(10 - 0.16, within(1e-3));
+        assertThat(both.getMaxX()).isCloseTo(10 + 0.16, within(1e-3));
     }
 
     @Test
@@ -144,6 +144,28 @@ class TrapMakerTest {
         squares(one, other)
                 .traps()
                 .forEach(trap -> assertThat(trap.tints().total()).isLessThanOrEqualTo(300));
+    }
+
+    @Test
+    void whereTrapsCrossAllOfTheirInksLie() {
+        Tints red = Tints.full(Colorant.spot("Red", new Lab(40, 60, 40)));
+        Tints sand = Tints.full(Colorant.spot("Sand", new Lab(80, 5, 30)));
+        Tints navy = Tints.full(Colorant.spot("Navy", new Lab(20, 0, -30)));
+        List<Trap> traps =
+                trapping(
+                                List.of(
+                                        new Inked(box(0, 0, 10, 10), sand),
+                                        new Inked(box(10, 0, 20, 10), red),
+                                        new Inked(box(0, 10, 20, 20), navy)),
+                                List.of())
+                        .traps();
+        List<Inked> laid = TrapMaker.laid(traps, 0);
+        Geometry corner = box(10.05, 10.05, 10.15, 10.15);
+        assertThat(laid)
+                .filteredOn(one -> one.shape().covers(corner))
+                .singleElement()
+                .satisfies(one -> assertThat(one.tints().total()).isEqualTo(300));
+        assertThat(TrapMaker.laid(List.of(), 300)).isEmpty();
     }
 
     @Test
@@ -227,14 +249,14 @@ class TrapMakerTest {
         for (Inked one : shapes) {
             laid.add(one.tints() == moved ? shift.transform(one.shape()) : one.shape());
         }
-        for (Trap trap : traps) {
+        for (Inked trap : TrapMaker.laid(traps, 0)) {
             boolean own = trap.tints().shared(moved).total() > 0;
             boolean others = trap.tints().total() > (own ? 100 : 0);
             if (own) {
-                laid.add(shift.transform(trap.strip()));
+                laid.add(shift.transform(trap.shape()));
             }
             if (others) {
-                laid.add(trap.strip());
+                laid.add(trap.shape());
             }
         }
         Geometry inner = land.buffer(-2 * WIDE);
