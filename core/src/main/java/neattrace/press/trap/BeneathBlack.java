@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import neattrace.press.Cmyk;
 import neattrace.press.Colorant;
 import neattrace.press.Tints;
 import org.locationtech.jts.geom.Geometry;
@@ -67,8 +66,12 @@ final class BeneathBlack {
                 : Optional.of(new Inked(run, visible.tints().get(seam.first())));
     }
 
-    /** Colours and traps that would be too much ink with solid black over them. */
-    List<Inked> lightened(List<Trap> traps, List<Inked> runOn) {
+    /**
+     * Colours and traps that would be too much ink with solid black over them.
+     *
+     * @param strips what lies in traps
+     */
+    List<Inked> lightened(List<Inked> strips, List<Inked> runOn) {
         if (rule.inkLimit() == 0 || black.isEmpty()) {
             return List.of();
         }
@@ -77,7 +80,7 @@ final class BeneathBlack {
                 .filter(i -> isTooMuch(visible.tints().get(i)))
                 .mapToObj(i -> new Inked(visible.united(i), visible.tints().get(i)))
                 .forEach(all::add);
-        traps.forEach(trap -> all.add(new Inked(trap.strip(), trap.tints())));
+        all.addAll(strips);
         all.removeIf(one -> !isTooMuch(one.tints()));
         if (all.isEmpty()) {
             return List.of();
@@ -102,11 +105,7 @@ final class BeneathBlack {
     }
 
     private Tints less(Tints tints) {
-        Cmyk process = tints.process();
-        double others = tints.total() - process.total();
-        Cmyk under = new Cmyk(process.c(), process.m(), process.y(), 100);
-        Cmyk limited = under.limitedTo(Math.max(100, rule.inkLimit() - others));
-        return tints.withProcess(new Cmyk(limited.c(), limited.m(), limited.y(), 0));
+        return LessInk.of(tints.with(Colorant.BLACK, 0), Math.max(0, rule.inkLimit() - 100));
     }
 
     private static Geometry overlay(Geometry one, Geometry other, int how) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import neattrace.press.Cmyk;
 import neattrace.press.InkLook;
 import neattrace.press.Tints;
 import neattrace.press.black.BlackShapes;
@@ -66,7 +65,7 @@ public final class TrapMaker {
                         : seams.parallelStream().flatMap(maker::traps).toList();
         BeneathBlack beneath = new BeneathBlack(visible, all, core, rule);
         List<Inked> runOn = beneath.runOn(seams);
-        return new Trapping(traps, runOn, beneath.lightened(traps, runOn));
+        return new Trapping(traps, runOn, beneath.lightened(laid(traps, rule.inkLimit()), runOn));
     }
 
     /**
@@ -141,12 +140,7 @@ public final class TrapMaker {
     }
 
     private static Tints limited(Tints tints, double inkLimit) {
-        double over = tints.total() - inkLimit;
-        if (inkLimit == 0 || over <= 0) {
-            return tints;
-        }
-        Cmyk process = tints.process();
-        return tints.withProcess(process.limitedTo(Math.max(0, process.total() - over)));
+        return inkLimit == 0 ? tints : LessInk.of(tints, inkLimit);
     }
 
     private boolean shareEnough(Tints first, Tints second, double one, double other) {

@@ -177,6 +177,15 @@ class PressSheetTest {
     }
 
     @Test
+    void spotInksAndTheirTrapsKeepTheLimitToo() throws IOException {
+        Job job = spots(coloured).withPress(PressSection.USUAL.withRegisterMm(0.3).withTrapMm(0.3));
+        for (double limit : new double[] {300, 250, 200}) {
+            Job limited = job.withPress(job.press().withInkLimit(limit));
+            assertThat(plates(sheet(limited), 300).heaviest()).isLessThanOrEqualTo(limit + 1e-6);
+        }
+    }
+
+    @Test
     void aSpotJobWithBlackLinesHasNoProcessColours() throws IOException {
         assertThat(plates(sheet(spots(coloured)), 100).inks())
                 .extracting(Colorant::name)
