@@ -50,30 +50,31 @@ public record Rgb(int r, int g, int b) {
 
     /** The colour in L*a*b* under D65. */
     public Lab toLab() {
-        double red = linear(r / 255.0);
-        double green = linear(g / 255.0);
-        double blue = linear(b / 255.0);
-        double x = 0.4124 * red + 0.3576 * green + 0.1805 * blue;
-        double y = 0.2126 * red + 0.7152 * green + 0.0722 * blue;
-        double z = 0.0193 * red + 0.1192 * green + 0.9505 * blue;
+        double[] xyz = xyz();
         // White is the sum of the rows, so that equal red, green and blue have no colour.
-        return Lab.ofXyz(x / 0.9505, y, z / 1.0890);
+        return Lab.ofXyz(xyz[0] / 0.9505, xyz[1], xyz[2] / 1.0890);
     }
 
     /** The colour as presses measure it: under D50, by Bradford's matrix (ICC.1:2010, E.2). */
     public Lab toLabD50() {
+        double[] xyz = xyz();
+        return Lab.ofXyzD50(
+                new double[] {
+                    1.0478112 * xyz[0] + 0.0228866 * xyz[1] - 0.0501270 * xyz[2],
+                    0.0295424 * xyz[0] + 0.9904844 * xyz[1] - 0.0170491 * xyz[2],
+                    -0.0092345 * xyz[0] + 0.0150436 * xyz[1] + 0.7521316 * xyz[2]
+                });
+    }
+
+    private double[] xyz() {
         double red = linear(r / 255.0);
         double green = linear(g / 255.0);
         double blue = linear(b / 255.0);
-        double x = 0.4124 * red + 0.3576 * green + 0.1805 * blue;
-        double y = 0.2126 * red + 0.7152 * green + 0.0722 * blue;
-        double z = 0.0193 * red + 0.1192 * green + 0.9505 * blue;
-        return Lab.ofXyzD50(
-                new double[] {
-                    1.0478112 * x + 0.0228866 * y - 0.0501270 * z,
-                    0.0295424 * x + 0.9904844 * y - 0.0170491 * z,
-                    -0.0092345 * x + 0.0150436 * y + 0.7521316 * z
-                });
+        return new double[] {
+            0.4124 * red + 0.3576 * green + 0.1805 * blue,
+            0.2126 * red + 0.7152 * green + 0.0722 * blue,
+            0.0193 * red + 0.1192 * green + 0.9505 * blue
+        };
     }
 
     /** Removes the sRGB transfer curve: 0 to 1 in, 0 to 1 out. */

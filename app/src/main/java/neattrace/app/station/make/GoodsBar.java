@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
+import neattrace.app.docket.Buttons;
 import neattrace.goods.made.Act;
 import neattrace.goods.made.Grip;
 
@@ -62,7 +63,7 @@ final class GoodsBar extends FlowPane {
 
     /** Buttons that are there as long as nothing is in hand. */
     void always(String title, String key, String id, Runnable action) {
-        always.add(MakeBar.button(title, key, id, action));
+        always.add(Buttons.keyed(title, key, id, action));
     }
 
     /**
@@ -79,7 +80,7 @@ final class GoodsBar extends FlowPane {
                                 .forEach(
                                         (act, named) ->
                                                 buttons.add(
-                                                        MakeBar.button(
+                                                        Buttons.keyed(
                                                                 named.label(),
                                                                 KEYS.get(act),
                                                                 "hand-"
@@ -88,7 +89,7 @@ final class GoodsBar extends FlowPane {
                                                                                         Locale
                                                                                                 .ROOT),
                                                                 () -> whenAsked.accept(act)))));
-        adding.ifPresent(label -> buttons.add(MakeBar.button(label, "Ins", "hand-add", add)));
+        adding.ifPresent(label -> buttons.add(Buttons.keyed(label, "Ins", "hand-add", add)));
         if (inHand.isEmpty()) {
             buttons.addAll(zooms ? always : always.subList(1, always.size()));
         }

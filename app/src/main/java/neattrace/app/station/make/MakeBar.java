@@ -3,9 +3,9 @@ package neattrace.app.station.make;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
+import neattrace.app.docket.Buttons;
 
 /** Ways of looking at finished things, at their lower edge, each with its key. */
 final class MakeBar extends HBox {
@@ -21,9 +21,9 @@ final class MakeBar extends HBox {
         setMaxWidth(USE_PREF_SIZE);
         StackPane.setAlignment(this, Pos.BOTTOM_CENTER);
         StackPane.setMargin(this, new Insets(0, 0, 12, 0));
-        bleed = button("With its bleed", "X", "show-bleed", turnBleed);
-        Button size = button("True size", "T", "make-true-size", turnTrueSize);
-        Button wall = button("All goods side by side", "Y", "all-goods", turnWall);
+        bleed = Buttons.keyed("With its bleed", "X", "show-bleed", turnBleed);
+        Button size = Buttons.keyed("True size", "T", "make-true-size", turnTrueSize);
+        Button wall = Buttons.keyed("All goods side by side", "Y", "all-goods", turnWall);
         getChildren().addAll(bleed, size, wall);
     }
 
@@ -36,19 +36,5 @@ final class MakeBar extends HBox {
     /** Keeps room for itself below what is shown, px. */
     static double roomPx() {
         return 48;
-    }
-
-    /** A button with its key. */
-    static Button button(String title, String key, String id, Runnable action) {
-        Button button = new Button(title);
-        button.setOnAction(event -> action.run());
-        Label cap = new Label(key);
-        cap.getStyleClass().add("keycap");
-        button.setGraphic(cap);
-        button.setId(id);
-        button.getStyleClass().setAll("view-button");
-        button.setFocusTraversable(false);
-        button.setAccessibleText(title + ", key " + key);
-        return button;
     }
 }

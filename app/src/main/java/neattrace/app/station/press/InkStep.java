@@ -186,19 +186,6 @@ final class InkStep implements Step {
         }
     }
 
-    /** Leaves a swatch to the cloth, or prints it again. */
-    void turnCloth(Swatch swatch) {
-        desk.change(
-                "The cloth shows",
-                press -> {
-                    Set<Integer> cloth = new TreeSet<>(press.cloth());
-                    if (!cloth.remove(swatch.id())) {
-                        cloth.add(swatch.id());
-                    }
-                    return press.withCloth(cloth);
-                });
-    }
-
     @Override
     public String title() {
         return "Inks";

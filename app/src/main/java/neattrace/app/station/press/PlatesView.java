@@ -30,6 +30,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
 import javafx.stage.Screen;
+import neattrace.app.docket.Buttons;
 import neattrace.geom.Point;
 import neattrace.press.Colorant;
 import neattrace.press.Rgb;
@@ -71,10 +72,10 @@ final class PlatesView extends StackPane {
     private final Label waiting = new Label("Making the plates …");
     private final FlowPane bar = new FlowPane(4, 2);
     private final ReadOnlyDoubleWrapper scale = new ReadOnlyDoubleWrapper();
-    private final Button traps = button("Traps", "V", "see-traps", this::turnTraps);
-    private final Button total = button("All ink", "I", "see-total", this::turnTotal);
-    private final Button grey = button("As film", "O", "see-grey", this::turnGrey);
-    private final Button ground = button("White paper", "G", "see-ground", this::turnGround);
+    private final Button traps = Buttons.keyed("Traps", "V", "see-traps", this::turnTraps);
+    private final Button total = Buttons.keyed("All ink", "I", "see-total", this::turnTotal);
+    private final Button grey = Buttons.keyed("As film", "O", "see-grey", this::turnGrey);
+    private final Button ground = Buttons.keyed("White paper", "G", "see-ground", this::turnGround);
 
     private Set<Colorant> shown = Set.of();
     private boolean asFilm;
@@ -117,8 +118,8 @@ final class PlatesView extends StackPane {
                         total,
                         grey,
                         ground,
-                        button("True size", "T", "plates-true-size", this::trueSize),
-                        button("Whole sheet", "W", "plates-whole", this::whole));
+                        Buttons.keyed("True size", "T", "plates-true-size", this::trueSize),
+                        Buttons.keyed("Whole sheet", "W", "plates-whole", this::whole));
         StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
         StackPane.setMargin(bar, new Insets(0, 0, 12, 0));
         getChildren().addAll(canvas, waiting, bar);
@@ -131,19 +132,6 @@ final class PlatesView extends StackPane {
         setOnMouseMoved(event -> told(event.getX(), event.getY()));
         setOnMouseExited(event -> tell.accept(""));
         words();
-    }
-
-    private static Button button(String title, String key, String id, Runnable action) {
-        Button button = new Button(title);
-        button.setOnAction(event -> action.run());
-        Label cap = new Label(key);
-        cap.getStyleClass().add("keycap");
-        button.setGraphic(cap);
-        button.setId(id);
-        button.getStyleClass().setAll("view-button");
-        button.setFocusTraversable(false);
-        button.setAccessibleText(title + ", key " + key);
-        return button;
     }
 
     @Override
