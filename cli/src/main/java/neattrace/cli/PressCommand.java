@@ -279,6 +279,9 @@ final class PressCommand implements Callable<Integer> {
         if (goods.isEmpty()) {
             return PressSheet.of(drawing, Optional.empty(), reporter.progress());
         }
+        if (goodsFile == null) {
+            return PressSheet.page(drawing, goods.get(), reporter.progress());
+        }
         WantedGoods wanted = GoodsSection.UNDECIDED.with(goods.get()).wanted().get(0);
         GoodsDrawing made = GoodsDrawing.of(pipeline, drawing, wanted, reporter.progress());
         return PressSheet.of(made.drawing(), Optional.of(made.fit()), reporter.progress());

@@ -150,7 +150,10 @@ class PressCommandTest {
 
     @Test
     void clothIsLeftOutAndDarkClothGetsWhite() throws IOException {
+        assertThat(run("--json")).isZero();
+        double page = json().get("widthMm").asDouble();
         assertThat(run("--spots", "--cloth", "#3C5AA0", "--json")).isZero();
+        assertThat(json().get("widthMm").asDouble()).as("cloth changes no size").isEqualTo(page);
         List<String> names = json().findValuesAsText("name");
         assertThat(names).contains("White");
         assertThat(json().get("inks")).as("white, black, yellow, red").hasSize(4);

@@ -47,9 +47,23 @@ public record PressSheet(
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static PressSheet of(Drawing drawing, Optional<GoodsFit> fit, Progress progress) {
+        Goods goods = fit.map(GoodsFit::goods).orElse(UsualGoods.UNDECIDED);
+        return of(drawing, fit, goods, progress);
+    }
+
+    /**
+     * The page as it is, on goods of a register, an ink limit and a ground.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static PressSheet page(Drawing drawing, Goods goods, Progress progress) {
+        return of(drawing, Optional.empty(), goods, progress);
+    }
+
+    private static PressSheet of(
+            Drawing drawing, Optional<GoodsFit> fit, Goods goods, Progress progress) {
         PressSection press = drawing.job().press();
         PressProfile profile = press.profile();
-        Goods goods = fit.map(GoodsFit::goods).orElse(UsualGoods.UNDECIDED);
         double factor = fit.map(GoodsFit::factor).orElse(1.0);
         progress.report("Laying out the inks", 0);
         Artwork art =
