@@ -67,7 +67,7 @@ public record Palette(List<Swatch> swatches, List<Colourway> colourways, int sho
         List<Swatch> base = new ArrayList<>();
         for (Swatch swatch : next) {
             Swatch old = first.get(swatch.id());
-            base.add(old == null ? swatch : swatch.withBuild(old.build()));
+            base.add(old == null ? swatch : swatch.withBuild(old.build()).withWish(old.wish()));
             if (old != null && !way.of(old).build().equals(swatch.build())) {
                 way = way.with(swatch.id(), swatch.build());
             }

@@ -66,9 +66,11 @@ public record Swatch(
         return new Swatch(id, other, build, group, locked, spot, tone, wish);
     }
 
-    /** The same with other inks. */
+    /**
+     * The same with other inks, which were asked for themselves: whatever was wished is decided.
+     */
     public Swatch withBuild(Cmyk other) {
-        return new Swatch(id, name, other, group, locked, spot, tone, wish);
+        return new Swatch(id, name, other, group, locked, spot, tone, Optional.empty());
     }
 
     /** The same in another group. */
