@@ -39,6 +39,7 @@ import neattrace.press.separate.OneColourRecipe;
 import neattrace.print.Artwork;
 import neattrace.print.PlateWork;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressPalette;
 import neattrace.print.ready.PressSheet;
 import neattrace.print.ready.SwatchGraph;
 import neattrace.raster.Picture;
@@ -111,11 +112,7 @@ public final class Presses {
     }
 
     private static Job spots(Job job) {
-        PressProfile press = PressProfile.bundled();
-        return job.withSwatches(
-                job.swatches().stream()
-                        .map(one -> one.withSpot(Optional.of(press.lab(one.build()))))
-                        .toList());
+        return job.withSwatches(PressPalette.spots(job.swatches(), PressProfile.bundled()));
     }
 
     private static void registers(Pipeline pipeline, List<Drawing> drawings, double wideMm)

@@ -28,13 +28,11 @@ import neattrace.press.Rgb;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.FewerInks;
 import neattrace.print.ready.Underbase;
-import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** A drawing in, a print for cloth out. */
@@ -45,18 +43,7 @@ import picocli.CommandLine.Spec;
         sortOptions = false)
 final class MakeShirtCommand implements Callable<Integer> {
 
-    @Parameters(paramLabel = "IN", description = "A job, or a picture: " + PictureReader.KINDS)
-    private Path input;
-
-    @Option(names = "--rough", paramLabel = "ROUGH", description = "A picture with its colours.")
-    private Path rough;
-
-    @Option(
-            names = "--out-dir",
-            required = true,
-            paramLabel = "DIR",
-            description = "Where its files go.")
-    private Path folder;
+    @Mixin private DrawingToFolder drawn;
 
     @Option(names = "--width", paramLabel = "MM", description = "Of the print on L and XL.")
     private Double widthMm;
@@ -119,11 +106,11 @@ final class MakeShirtCommand implements Callable<Integer> {
         if (!(ruling >= 5 && ruling <= Films.PPI / 2)) {
             throw usage("--ruling must be 5 to " + (int) (Films.PPI / 2) + " lines an inch");
         }
-        Job job = options.in(spec, JobFile.ofAny(input));
+        Job job = options.in(spec, JobFile.ofAny(drawn.input()));
         PressProfile press = job.press().profile();
         WantedGoods wanted = wanted(job);
         Pipeline pipeline = new Pipeline();
-        Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);
+        Drawing drawing = ColouredDrawing.of(pipeline, job, drawn.rough(), press, reporter);
         if (inks != null) {
             boolean white = Underbase.isWanted(wanted.goods().ground().colour());
             FewerInks fewer = FewerInks.of(drawing, inks - (white ? 1 : 0));
@@ -137,7 +124,13 @@ final class MakeShirtCommand implements Callable<Integer> {
         List<String> order = Films.order(ready);
         if (films) {
             Films.write(
-                    spec, ready, mirror, ruling, folder, FileNames.proposed(job.title()), inputs());
+                    spec,
+                    ready,
+                    mirror,
+                    ruling,
+                    drawn.folder(),
+                    FileNames.proposed(job.title()),
+                    drawn.inputs());
         }
         ClothFacts facts =
                 ClothFacts.of(print, plan, ClothFacts.thin(pipeline, print, reporter.progress()));
@@ -150,18 +143,14 @@ final class MakeShirtCommand implements Callable<Integer> {
         return ExitCode.DONE;
     }
 
-    private List<Path> inputs() {
-        return rough == null ? List.of(input) : List.of(input, rough);
-    }
-
     private void write(PrintPlan plan, PrintPlan ready, Job job, WantedGoods wanted)
             throws IOException {
-        Files.createDirectories(folder);
+        Files.createDirectories(drawn.folder());
         String name = FileNames.proposed(job.title());
         double ppi = wanted.goods().sizing().ppi();
         for (GoodsFormat format : List.of(GoodsFormat.PDF, GoodsFormat.SVG, GoodsFormat.PNG)) {
-            Path target = folder.resolve(name + format.ending());
-            Usage.checkNotInput(spec, inputs(), target);
+            Path target = drawn.folder().resolve(name + format.ending());
+            Usage.checkNotInput(spec, drawn.inputs(), target);
             // Printers get inks; screens and cutters what it looks like.
             PrintPlan written = format == GoodsFormat.PDF ? ready : plan;
             AtomicFile.write(target, out -> format.write(written, ppi, out));

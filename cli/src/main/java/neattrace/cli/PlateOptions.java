@@ -71,20 +71,26 @@ final class PlateOptions {
         boolean rim = marks || ruling != null || mirror;
         PlateWriter writer = new PlateWriter(rim ? FilmPage.of(plan, mirror) : plan, ppi());
         Set<String> used = new HashSet<>();
+        List<Path> files =
+                writer.inks().stream()
+                        .map(ink -> folder.resolve(name + "-" + FilmFiles.free(ink, used) + ".tif"))
+                        .toList();
+        Usage.checkNotInput(spec, inputs, files.toArray(Path[]::new));
         try {
-            for (Colorant ink : writer.inks()) {
-                Path file = folder.resolve(name + "-" + FilmFiles.free(ink, used) + ".tif");
-                Usage.checkNotInput(spec, inputs, file);
-                if (ruling == null) {
-                    AtomicFile.write(file, out -> writer.write(ink, out));
-                } else {
-                    Halftone screen =
-                            new Halftone(ruling, Halftone.usualDegrees(ink, writer.inks()), ppi());
-                    AtomicFile.write(file, out -> writer.writeFilm(ink, screen, out));
-                }
+            for (int i = 0; i < files.size(); i++) {
+                write(writer, writer.inks().get(i), files.get(i));
             }
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), e.getMessage(), e);
         }
+    }
+
+    private void write(PlateWriter writer, Colorant ink, Path file) throws IOException {
+        if (ruling == null) {
+            AtomicFile.write(file, out -> writer.write(ink, out));
+            return;
+        }
+        Halftone screen = new Halftone(ruling, Halftone.usualDegrees(ink, writer.inks()), ppi());
+        AtomicFile.write(file, out -> writer.writeFilm(ink, screen, out));
     }
 }

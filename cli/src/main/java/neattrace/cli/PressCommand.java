@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,7 +16,6 @@ import neattrace.export.PdfWriter;
 import neattrace.export.PngWriter;
 import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
-import neattrace.flat.Swatch;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsFile;
 import neattrace.goods.Ground;
@@ -30,24 +28,22 @@ import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.GoodsDrawing;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.press.DeltaE2000;
-import neattrace.press.Lab;
 import neattrace.press.PressProfile;
 import neattrace.press.ProfileException;
 import neattrace.press.Rgb;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.ClothColours;
 import neattrace.print.ready.FewerInks;
 import neattrace.print.ready.PressFacts;
+import neattrace.print.ready.PressPalette;
 import neattrace.print.ready.PressSheet;
 import neattrace.print.ready.Underbase;
 import neattrace.raster.reading.PictureException;
-import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** A drawing in, what a press prints it from out. */
@@ -59,21 +55,7 @@ import picocli.CommandLine.Spec;
         sortOptions = false)
 final class PressCommand implements Callable<Integer> {
 
-    /** Colours of the drawing this near to the cloth are the cloth (CIEDE2000). */
-    private static final double SAME_AS_CLOTH = 4;
-
-    @Parameters(paramLabel = "IN", description = "A job, or a picture: " + PictureReader.KINDS)
-    private Path input;
-
-    @Option(names = "--rough", paramLabel = "ROUGH", description = "A picture with its colours.")
-    private Path rough;
-
-    @Option(
-            names = "--out-dir",
-            required = true,
-            paramLabel = "DIR",
-            description = "Where its files go.")
-    private Path folder;
+    @Mixin private DrawingToFolder drawn;
 
     @Option(
             names = "--goods",
@@ -150,9 +132,10 @@ final class PressCommand implements Callable<Integer> {
         rehearsal.check(spec);
         check();
         Optional<Goods> goods = goods();
-        Job job = decided(Usage.with(spec, JobFile.ofAny(input), settings));
+        Job job = decided(Usage.with(spec, JobFile.ofAny(drawn.input()), settings));
         Pipeline pipeline = new Pipeline();
-        Drawing drawing = ColouredDrawing.of(pipeline, job, rough, job.press().profile(), reporter);
+        Drawing drawing =
+                ColouredDrawing.of(pipeline, job, drawn.rough(), job.press().profile(), reporter);
         drawing = pipeline.run(inked(drawing.job(), goods), reporter.progress());
         FewerInks fewer = null;
         if (inks != null) {
@@ -162,7 +145,7 @@ final class PressCommand implements Callable<Integer> {
         PressSheet sheet = sheet(pipeline, drawing, goods);
         PressFacts facts = PressFacts.of(sheet, reporter.progress());
         if (facts.plates().composites().isEmpty()) {
-            reporter.warn(input + ": there is nothing to print.");
+            reporter.warn(drawn.input() + ": there is nothing to print.");
         }
         write(sheet);
         report(sheet, facts, fewer);
@@ -240,38 +223,15 @@ final class PressCommand implements Callable<Integer> {
         PressProfile press = job.press().profile();
         Job inked = job;
         if (spots) {
-            inked =
-                    inked.withSwatches(
-                            inked.swatches().stream()
-                                    .map(
-                                            one ->
-                                                    one.spot().isPresent()
-                                                            ? one
-                                                            : one.withSpot(
-                                                                    Optional.of(
-                                                                            press.lab(
-                                                                                    one.build()))))
-                                    .toList());
+            inked = inked.withSwatches(PressPalette.spots(inked.swatches(), press));
         }
         if (cloth != null) {
             Rgb colour = goods.orElseThrow().ground().colour();
             Set<Integer> shown = new TreeSet<>(inked.press().cloth());
-            for (Swatch swatch : inked.swatches()) {
-                if (isCloth(swatch, colour, press)) {
-                    shown.add(swatch.id());
-                }
-            }
+            shown.addAll(ClothColours.of(inked.swatches(), colour, press));
             inked = inked.withPress(inked.press().withCloth(shown));
         }
         return inked;
-    }
-
-    private static boolean isCloth(Swatch swatch, Rgb cloth, PressProfile press) {
-        Lab own = press.preview(swatch.build()).toLab();
-        // Ink does not reach every cloth; what comes nearest to it means it.
-        Lab reached = press.preview(press.nearest(cloth)).toLab();
-        return DeltaE2000.between(own, cloth.toLab()) <= SAME_AS_CLOTH
-                || DeltaE2000.between(own, reached) <= SAME_AS_CLOTH / 2;
     }
 
     private PressSheet sheet(Pipeline pipeline, Drawing drawing, Optional<Goods> goods)
@@ -288,17 +248,15 @@ final class PressCommand implements Callable<Integer> {
     }
 
     private void write(PressSheet sheet) throws IOException {
-        Files.createDirectories(folder);
+        Files.createDirectories(drawn.folder());
         String name = FileNames.proposed(sheet.drawing().job().title());
         PrintPlan plan = sheet.plan();
-        Path layered = folder.resolve(name + ".pdf");
-        Path flat = folder.resolve(name + "-x1a.pdf");
-        Path screen = web ? folder.resolve(name + ".png") : null;
-        List<Path> inputs = new ArrayList<>(List.of(input));
-        Optional.ofNullable(rough).ifPresent(inputs::add);
-        Optional.ofNullable(profile).ifPresent(inputs::add);
-        Optional.ofNullable(goodsFile).ifPresent(inputs::add);
+        Path layered = drawn.folder().resolve(name + ".pdf");
+        Path flat = drawn.folder().resolve(name + "-x1a.pdf");
+        Path screen = web ? drawn.folder().resolve(name + ".png") : null;
+        List<Path> inputs = drawn.inputs(profile, goodsFile);
         Usage.checkNotInput(spec, inputs, layered, flat, screen);
+        plates.write(spec, plan, drawn.folder(), name, inputs);
         AtomicFile.write(layered, out -> PdfWriter.write(List.of(plan), PdfStandard.X4, out));
         AtomicFile.write(flat, out -> PdfWriter.write(List.of(plan), PdfStandard.X1A, out));
         if (screen != null) {
@@ -306,7 +264,6 @@ final class PressCommand implements Callable<Integer> {
                     screen,
                     out -> PngWriter.write(sheet.plain(), sheet.goods().sizing().ppi(), out));
         }
-        plates.write(spec, plan, folder, name, inputs);
     }
 
     private void report(PressSheet sheet, PressFacts facts, FewerInks fewer) {

@@ -11,6 +11,8 @@ import neattrace.files.AtomicFile;
 import neattrace.files.FileNames;
 import neattrace.press.Colorant;
 import neattrace.press.plate.Halftone;
+import neattrace.press.plate.PlateMaker;
+import neattrace.print.PlateWork;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.FilmPage;
 
@@ -31,7 +33,7 @@ public final class FilmFiles {
         String stem = name.replaceAll("\\.tiff?$", "");
         Set<String> used = new HashSet<>();
         List<Path> files = new ArrayList<>();
-        for (Colorant ink : new PlateWriter(plan, PPI).inks()) {
+        for (Colorant ink : PlateMaker.inks(PlateWork.of(plan))) {
             files.add(target.resolveSibling(stem + "-" + free(ink, used) + ".tif"));
         }
         return files;

@@ -47,7 +47,7 @@ final class DullFindings {
         if (dull.isEmpty()) {
             return List.of();
         }
-        Gamut gamut = Gamut.of(press, limit);
+        Gamut gamut = press.gamut(limit);
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i < dull.size(); i++) {
             found.add(finding(dull.get(i), reaches.get(i), gamut, press, limit, left));

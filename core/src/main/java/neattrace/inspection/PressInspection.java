@@ -132,7 +132,10 @@ final class PressInspection {
         for (Kind kind : List.of(LINES_PALE, LINES_TINTED)) {
             Group.of(
                             reads.linesIn().stream()
-                                    .filter(swatch -> !pages.isEmpty() && isOf(kind, swatch))
+                                    .filter(
+                                            swatch ->
+                                                    !pages.isEmpty()
+                                                            && isOf(kind, swatch, reads.profile()))
                                     .filter(swatch -> !left.isLeft(tint(swatch)))
                                     .map(swatch -> tinted(kind, swatch, pages, left))
                                     .toList(),
@@ -147,15 +150,15 @@ final class PressInspection {
         return "tint " + swatch.id();
     }
 
-    private static boolean isOf(Kind kind, Swatch swatch) {
+    private static boolean isOf(Kind kind, Swatch swatch, PressProfile press) {
         Cmyk build = swatch.build();
         boolean black = build.k() >= TRUE_BLACK && build.total() - build.k() == 0;
-        boolean pale = lightness(build) > lightness(LIGHTEST_TINT);
+        boolean pale = lightness(build, press) > lightness(LIGHTEST_TINT, press);
         return !black && pale == (kind == LINES_PALE);
     }
 
-    private static double lightness(Cmyk build) {
-        return PressProfile.bundled().preview(build).toLab().l();
+    private static double lightness(Cmyk build, PressProfile press) {
+        return press.preview(build).toLab().l();
     }
 
     private static Finding tinted(Kind kind, Swatch swatch, List<Wished> pages, Leaving left) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 import neattrace.geom.Point;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
@@ -110,212 +111,111 @@ public record PressSection(
     }
 
     public PressSection withSchool(BlackSchool value) {
-        return new PressSection(
-                value,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                untrapped,
-                profile,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.school = value);
     }
 
     public PressSection withUnderlay(Cmyk value) {
-        return new PressSection(
-                school,
-                value,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                untrapped,
-                profile,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.underlay = value);
     }
 
     public PressSection withBoldMm(double value) {
-        return new PressSection(
-                school,
-                underlay,
-                value,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                untrapped,
-                profile,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.boldMm = value);
     }
 
     public PressSection withLinesOver(boolean value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                value,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                untrapped,
-                profile,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.linesOver = value);
     }
 
     public PressSection withRegisterMm(double value) {
-        return new PressSection(
-                school, underlay, boldMm, linesOver, value, trapped, trapMm, inkLimit, untrapped,
-                profile, merged, cloth, oneColour);
+        return with(fields -> fields.registerMm = value);
     }
 
     public PressSection withTrapped(boolean value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                value,
-                trapMm,
-                inkLimit,
-                untrapped,
-                profile,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.trapped = value);
     }
 
     public PressSection withTrapMm(double value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                value,
-                inkLimit,
-                untrapped,
-                profile,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.trapMm = value);
     }
 
     public PressSection withInkLimit(double value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                value,
-                untrapped,
-                profile,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.inkLimit = value);
     }
 
     public PressSection withUntrapped(List<Point> value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                value,
-                profile,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.untrapped = value);
     }
 
     public PressSection withProfile(PressProfile value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                untrapped,
-                value,
-                merged,
-                cloth,
-                oneColour);
+        return with(fields -> fields.profile = value);
     }
 
     public PressSection withMerged(Map<Integer, Integer> value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                untrapped,
-                profile,
-                value,
-                cloth,
-                oneColour);
+        return with(fields -> fields.merged = value);
     }
 
     public PressSection withCloth(Set<Integer> value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                untrapped,
-                profile,
-                merged,
-                value,
-                oneColour);
+        return with(fields -> fields.cloth = value);
     }
 
     public PressSection withOneColour(OneColourRecipe value) {
-        return new PressSection(
-                school,
-                underlay,
-                boldMm,
-                linesOver,
-                registerMm,
-                trapped,
-                trapMm,
-                inkLimit,
-                untrapped,
-                profile,
-                merged,
-                cloth,
-                value);
+        return with(fields -> fields.oneColour = value);
+    }
+
+    private PressSection with(Consumer<Fields> change) {
+        Fields fields = new Fields(this);
+        change.accept(fields);
+        return fields.section();
+    }
+
+    /** All values, while one of them changes. */
+    private static final class Fields {
+
+        private BlackSchool school;
+        private Cmyk underlay;
+        private double boldMm;
+        private boolean linesOver;
+        private double registerMm;
+        private boolean trapped;
+        private double trapMm;
+        private double inkLimit;
+        private List<Point> untrapped;
+        private PressProfile profile;
+        private Map<Integer, Integer> merged;
+        private Set<Integer> cloth;
+        private OneColourRecipe oneColour;
+
+        Fields(PressSection from) {
+            school = from.school;
+            underlay = from.underlay;
+            boldMm = from.boldMm;
+            linesOver = from.linesOver;
+            registerMm = from.registerMm;
+            trapped = from.trapped;
+            trapMm = from.trapMm;
+            inkLimit = from.inkLimit;
+            untrapped = from.untrapped;
+            profile = from.profile;
+            merged = from.merged;
+            cloth = from.cloth;
+            oneColour = from.oneColour;
+        }
+
+        PressSection section() {
+            return new PressSection(
+                    school,
+                    underlay,
+                    boldMm,
+                    linesOver,
+                    registerMm,
+                    trapped,
+                    trapMm,
+                    inkLimit,
+                    untrapped,
+                    profile,
+                    merged,
+                    cloth,
+                    oneColour);
+        }
     }
 }

@@ -1,10 +1,8 @@
 package neattrace.press;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
-import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
 /**
@@ -35,23 +33,13 @@ final class BuildSearch {
      * @param limit the most ink, percent
      */
     Cmyk nearest(Lab target, double limit) {
-        return nearest(target, build -> build.total() <= limit).get(0);
+        return starts(target, limit).stream()
+                .map(start -> descend(start, target, limit))
+                .min(Comparator.comparingDouble(build -> cost(build, target)))
+                .orElse(Cmyk.PAPER);
     }
 
-    /** Builds that come near on different ways, the nearest first; none twice. */
-    List<Cmyk> nearest(Lab target, Predicate<Cmyk> allowed) {
-        List<Cmyk> found = new ArrayList<>();
-        for (Cmyk start : starts(target, allowed)) {
-            Cmyk end = descend(start, target, allowed);
-            if (!found.contains(end)) {
-                found.add(end);
-            }
-        }
-        found.sort(Comparator.comparingDouble(build -> cost(build, target)));
-        return found;
-    }
-
-    private List<Cmyk> starts(Lab target, Predicate<Cmyk> allowed) {
+    private List<Cmyk> starts(Lab target, double limit) {
         Lab[] known = grid();
         double[] cost = new double[known.length];
         for (int i = 0; i < cost.length; i++) {
@@ -59,14 +47,14 @@ final class BuildSearch {
         }
         return IntStream.range(0, cost.length)
                 .boxed()
-                .filter(i -> allowed.test(gridBuild(i)))
+                .filter(i -> gridBuild(i).total() <= limit)
                 .sorted(Comparator.comparingDouble(i -> cost[i]))
                 .limit(STARTS)
                 .map(BuildSearch::gridBuild)
                 .toList();
     }
 
-    private Cmyk descend(Cmyk start, Lab target, Predicate<Cmyk> allowed) {
+    private Cmyk descend(Cmyk start, Lab target, double limit) {
         Cmyk best = start;
         double bestCost = cost(start, target);
         for (int step = FIRST_STEP; step >= 1; step /= 2) {
@@ -75,7 +63,7 @@ final class BuildSearch {
                 better = false;
                 for (int[] move : MOVES) {
                     Cmyk tried = moved(best, move, step);
-                    if (!allowed.test(tried)) {
+                    if (tried.total() > limit) {
                         continue;
                     }
                     double cost = cost(tried, target);

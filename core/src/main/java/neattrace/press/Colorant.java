@@ -68,4 +68,12 @@ public record Colorant(String name, Kind kind, Optional<Lab> look) {
     public boolean isProcess() {
         return kind == Kind.PROCESS;
     }
+
+    /** Before a number: a letter for process inks, the name and a space for others. */
+    String label() {
+        if (!isProcess()) {
+            return name + " ";
+        }
+        return equals(BLACK) ? "K" : name.substring(0, 1);
+    }
 }

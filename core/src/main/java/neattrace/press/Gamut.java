@@ -21,7 +21,7 @@ public final class Gamut {
     private Gamut() {}
 
     /** What a press reaches with so much ink at most, percent. */
-    public static Gamut of(PressProfile press, double limit) {
+    static Gamut of(PressProfile press, double limit) {
         Gamut gamut = new Gamut();
         for (double k : BLACKS) {
             for (int i = 0; i < STEPS * STEPS * STEPS; i++) {
@@ -68,11 +68,6 @@ public final class Gamut {
 
     private static int hue(double degrees) {
         return Math.floorMod((int) (degrees / 360 * HUES), HUES);
-    }
-
-    /** Whether ink comes about as far. */
-    public boolean reaches(Lab lab) {
-        return lab.chroma() <= most(lab.l(), lab.hue());
     }
 
     /** The largest chroma at a lightness and hue, degrees. */

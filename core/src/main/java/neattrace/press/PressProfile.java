@@ -7,7 +7,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
-import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * A press as an ICC profile: what a build looks like, and which build comes nearest to a colour.
@@ -25,6 +26,8 @@ public final class PressProfile {
     private final String name;
     private final double[] paper;
     private final ICC_ColorSpace space;
+    private final int hash;
+    private final Map<Double, Gamut> gamuts = new ConcurrentHashMap<>();
     private final BuildSearch screen = new BuildSearch(build -> preview(build).toLab());
     private final BuildSearch measured = new BuildSearch(this::lab);
 
@@ -33,6 +36,7 @@ public final class PressProfile {
         this.bytes = bytes;
         this.name = header.name();
         this.paper = header.mediaWhite();
+        this.hash = Arrays.hashCode(bytes);
         this.space = new ICC_ColorSpace(ICC_Profile.getInstance(bytes));
     }
 
@@ -146,12 +150,12 @@ public final class PressProfile {
      * @param limit the most ink, percent
      */
     public Cmyk nearest(Lab colour, double limit) {
-        return measured.nearest(colour, build -> build.total() <= limit).get(0);
+        return measured.nearest(colour, limit);
     }
 
-    /** Builds that look like a screen colour in different ways, the nearest first; none twice. */
-    public List<Cmyk> neighbours(Rgb colour, double limit) {
-        return screen.nearest(colour.toLab(), build -> build.total() <= limit);
+    /** How colourful its inks get with so much of them at most, percent; reckoned once. */
+    public Gamut gamut(double limit) {
+        return gamuts.computeIfAbsent(limit, most -> Gamut.of(this, most));
     }
 
     /**
@@ -172,6 +176,6 @@ public final class PressProfile {
 
     @Override
     public int hashCode() {
-        return Arrays.hashCode(bytes);
+        return hash;
     }
 }

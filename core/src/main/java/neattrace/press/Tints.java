@@ -1,7 +1,10 @@
 package neattrace.press;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -111,6 +114,20 @@ public record Tints(Map<Colorant, Double> percent) {
     public Cmyk process() {
         return new Cmyk(
                 of(Colorant.CYAN), of(Colorant.MAGENTA), of(Colorant.YELLOW), of(Colorant.BLACK));
+    }
+
+    /** Such as "C60 M40 Moss 100: 200 %"; "bare" for none. */
+    public String words() {
+        List<String> parts = new ArrayList<>();
+        percent.forEach(
+                (colorant, value) -> {
+                    if (value > 0 && colorant.prints()) {
+                        parts.add(colorant.label() + String.format(Locale.ROOT, "%.0f", value));
+                    }
+                });
+        return parts.isEmpty()
+                ? "bare"
+                : String.join(" ", parts) + String.format(Locale.ROOT, ": %.0f %%", total());
     }
 
     /** Whether any of it is seen on the finished thing. */

@@ -6,16 +6,13 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
-import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicSegments;
-import neattrace.geom.Outline;
+import neattrace.geom.OutlinePolygons;
 import neattrace.geom.Point;
 import org.locationtech.jts.awt.ShapeReader;
 import org.locationtech.jts.awt.ShapeWriter;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.GeometryFixer;
 
@@ -70,7 +67,7 @@ public final class Shapes {
         if (shape instanceof PrintShape.Filled filled) {
             polygons = filled.polygons();
         } else if (shape instanceof PrintShape.Curved curved) {
-            polygons = polygon(curved.outline(), toleranceMm);
+            polygons = OutlinePolygons.of(curved.outline(), toleranceMm);
         } else {
             polygons = GeometryFixer.fix(ShapeReader.read(toShape(shape), toleranceMm, FACTORY));
         }
@@ -81,29 +78,6 @@ public final class Shapes {
             }
         }
         return all;
-    }
-
-    private static Geometry polygon(Outline outline, double toleranceMm) {
-        Polygon polygon =
-                FACTORY.createPolygon(
-                        ring(outline.outer(), toleranceMm),
-                        outline.holes().stream()
-                                .map(hole -> ring(hole, toleranceMm))
-                                .toArray(LinearRing[]::new));
-        return polygon.isValid() ? polygon : GeometryFixer.fix(polygon);
-    }
-
-    private static LinearRing ring(CubicLoop loop, double toleranceMm) {
-        double[] xy = loop.flatten(toleranceMm);
-        List<Coordinate> ring = new ArrayList<>();
-        for (int i = 0; i < xy.length; i += 2) {
-            ring.add(new Coordinate(xy[i], xy[i + 1]));
-        }
-        while (ring.size() < 3) {
-            ring.add(ring.get(0).copy());
-        }
-        ring.add(ring.get(0).copy());
-        return FACTORY.createLinearRing(ring.toArray(Coordinate[]::new));
     }
 
     /** A line as wide as it is drawn. */

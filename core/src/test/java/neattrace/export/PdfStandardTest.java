@@ -13,6 +13,7 @@ import neattrace.job.Job;
 import neattrace.job.PressSection;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
+import neattrace.print.ready.PressPalette;
 import neattrace.print.ready.PressSheet;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
@@ -59,10 +60,7 @@ class PdfStandardTest {
     /** Two inks of their own, trapped. */
     private static Job spots() {
         Job job = Jobs.coloured();
-        return job.withSwatches(
-                        job.swatches().stream()
-                                .map(one -> one.withSpot(Optional.of(PRESS.lab(one.build()))))
-                                .toList())
+        return job.withSwatches(PressPalette.spots(job.swatches(), PRESS))
                 .withPress(PressSection.USUAL.withTrapMm(0.3).withRegisterMm(0.3));
     }
 

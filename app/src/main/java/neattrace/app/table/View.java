@@ -14,7 +14,7 @@ import neattrace.geom.Point;
  * @param width of the table, screen pixels
  * @param height of the table, screen pixels
  */
-record View(Point centre, double scale, boolean flipped, double width, double height) {
+public record View(Point centre, double scale, boolean flipped, double width, double height) {
 
     private static final double LEAST_SCALE = 0.2;
     private static final double MOST_SCALE = 800;
@@ -23,33 +23,35 @@ record View(Point centre, double scale, boolean flipped, double width, double he
     private static final double CLOSEST = 60;
 
     /** From mm to screen pixels. */
-    AffineTransform transform() {
+    public AffineTransform transform() {
         AffineTransform transform = AffineTransform.getTranslateInstance(width / 2, height / 2);
         transform.scale(flipped ? -scale : scale, scale);
         transform.translate(-centre.x(), -centre.y());
         return transform;
     }
 
-    Point toPage(double x, double y) {
+    /** The place that is seen there, mm. */
+    public Point toPage(double x, double y) {
         double dx = (x - width / 2) / scale;
         return new Point(centre.x() + (flipped ? -dx : dx), centre.y() + (y - height / 2) / scale);
     }
 
-    Point2D toScreen(Point page) {
+    /** Where a place, mm, is seen. */
+    public Point2D toScreen(Point page) {
         double dx = (page.x() - centre.x()) * scale;
         return new Point2D(
                 width / 2 + (flipped ? -dx : dx), height / 2 + (page.y() - centre.y()) * scale);
     }
 
     /** Moved so that what was under the mouse goes along by dx, dy screen pixels. */
-    View panned(double dx, double dy) {
+    public View panned(double dx, double dy) {
         double x = (flipped ? dx : -dx) / scale;
         return new View(
                 new Point(centre.x() + x, centre.y() - dy / scale), scale, flipped, width, height);
     }
 
     /** Zoomed by a factor; the place at x, y on screen stays where it is. */
-    View zoomed(double factor, double x, double y) {
+    public View zoomed(double factor, double x, double y) {
         Point fixed = toPage(x, y);
         double next = Math.max(LEAST_SCALE, Math.min(MOST_SCALE, scale * factor));
         double share = scale / next;
@@ -60,24 +62,28 @@ record View(Point centre, double scale, boolean flipped, double width, double he
         return new View(moved, next, flipped, width, height);
     }
 
-    View withScale(double next) {
+    /** The same as near as so many screen pixels a mm. */
+    public View withScale(double next) {
         return new View(centre, next, flipped, width, height);
     }
 
-    View withCentre(Point next) {
+    /** The same about another place, mm. */
+    public View withCentre(Point next) {
         return new View(next, scale, flipped, width, height);
     }
 
-    View mirrored() {
+    /** The same with left and right exchanged, or back. */
+    public View mirrored() {
         return new View(centre, scale, !flipped, width, height);
     }
 
-    View sized(double nextWidth, double nextHeight) {
+    /** The same on a table of another size. */
+    public View sized(double nextWidth, double nextHeight) {
         return new View(centre, scale, flipped, nextWidth, nextHeight);
     }
 
     /** The whole page with a margin round it, and {@code bar} pixels kept free below. */
-    View fitted(double pageWidth, double pageHeight, double margin, double bar) {
+    public View fitted(double pageWidth, double pageHeight, double margin, double bar) {
         double fit =
                 Math.min(
                         (width - 2 * margin) / pageWidth,
@@ -89,7 +95,7 @@ record View(Point centre, double scale, boolean flipped, double width, double he
     }
 
     /** The part of the page that is in sight, mm: left, top, right, bottom. */
-    double[] inSight() {
+    public double[] inSight() {
         Point a = toPage(0, 0);
         Point b = toPage(width, height);
         return new double[] {
@@ -99,7 +105,7 @@ record View(Point centre, double scale, boolean flipped, double width, double he
     }
 
     /** A place in the middle with about so much round it. */
-    View lookingAt(Point place, double reachMm) {
+    public View lookingAt(Point place, double reachMm) {
         double near = Math.min(width, height) / (2 * Math.max(1, reachMm));
         return withCentre(place).withScale(Math.min(CLOSEST, near));
     }

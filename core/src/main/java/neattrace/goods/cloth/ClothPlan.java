@@ -46,7 +46,9 @@ public final class ClothPlan {
         Job job = print.drawing().job();
         Artwork art =
                 Artwork.of(print.drawing(), press)
-                        .with(PressPalette.spots(job.swatches(), job.press(), press));
+                        .with(
+                                PressPalette.of(
+                                        PressPalette.spots(job.swatches(), press), job.press()));
         PressTerms terms =
                 PressTerms.of(
                         job.press().withSchool(BlackSchool.K_ONLY),

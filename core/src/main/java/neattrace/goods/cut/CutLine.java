@@ -3,6 +3,7 @@ package neattrace.goods.cut;
 import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.CubicLoop;
+import neattrace.geom.OutlinePolygons;
 import neattrace.trace.fit.RingFitter;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -111,11 +112,11 @@ public final class CutLine {
         for (int i = 0; i < body.getNumInteriorRing(); i++) {
             CubicLoop hole = fit(body.getInteriorRingN(i), recipe, evenness);
             holes.add(hole);
-            rings.add(PrintedShape.ring(hole, StickerCut.CHORD_MM, factory));
+            rings.add(OutlinePolygons.ring(hole, StickerCut.CHORD_MM));
         }
         Polygon area =
                 factory.createPolygon(
-                        PrintedShape.ring(outside, StickerCut.CHORD_MM, factory),
+                        OutlinePolygons.ring(outside, StickerCut.CHORD_MM),
                         rings.toArray(LinearRing[]::new));
         return new StickerCut(outside, holes, area);
     }

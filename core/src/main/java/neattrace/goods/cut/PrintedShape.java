@@ -4,13 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
+import neattrace.geom.OutlinePolygons;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
-import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
@@ -36,7 +35,7 @@ public final class PrintedShape {
         List<Geometry> pieces = new ArrayList<>();
         for (Outline line : lines) {
             List<CubicLoop> holes = enclosed ? List.of() : line.holes();
-            add(polygon(line.outer(), holes, factory), pieces);
+            add(OutlinePolygons.of(line.outer(), holes, FINE_MM), pieces);
         }
         flats.forEach(flat -> add(flat, pieces));
         if (pieces.isEmpty()) {
@@ -53,31 +52,6 @@ public final class PrintedShape {
                 pieces.add(plain);
             }
         }
-    }
-
-    private static Geometry polygon(
-            CubicLoop outer, List<CubicLoop> holes, GeometryFactory factory) {
-        Polygon polygon =
-                factory.createPolygon(
-                        ring(outer, FINE_MM, factory),
-                        holes.stream()
-                                .map(hole -> ring(hole, FINE_MM, factory))
-                                .toArray(LinearRing[]::new));
-        return polygon.isValid() ? polygon : GeometryFixer.fix(polygon);
-    }
-
-    /** A loop as chords. */
-    static LinearRing ring(CubicLoop loop, double toleranceMm, GeometryFactory factory) {
-        double[] xy = loop.flatten(toleranceMm);
-        List<Coordinate> ring = new ArrayList<>();
-        for (int i = 0; i < xy.length; i += 2) {
-            ring.add(new Coordinate(xy[i], xy[i + 1]));
-        }
-        while (ring.size() < 3) {
-            ring.add(ring.get(0).copy());
-        }
-        ring.add(ring.get(0).copy());
-        return factory.createLinearRing(ring.toArray(Coordinate[]::new));
     }
 
     /** A ring of chords as a loop. */

@@ -61,15 +61,6 @@ public record Plates(
                 .sum();
     }
 
-    /** All inks together at a pixel, percent. */
-    public double total(int x, int y) {
-        int sum = 0;
-        for (byte[] plate : coverage) {
-            sum += plate[y * width + x] & 0xff;
-        }
-        return sum / 2.55;
-    }
-
     /** What lies at a pixel, rounded to what 255 steps tell. */
     public Tints at(int x, int y) {
         Tints tints = Tints.NONE;

@@ -129,8 +129,4 @@ record EdgePixels(int[] at, boolean[] thin) {
     private static void rows(int height, IntConsumer each) {
         IntStream.range(0, height).parallel().forEach(each);
     }
-
-    int size() {
-        return at.length;
-    }
 }

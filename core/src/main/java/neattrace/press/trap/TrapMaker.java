@@ -65,7 +65,8 @@ public final class TrapMaker {
                         : seams.parallelStream().flatMap(maker::traps).toList();
         BeneathBlack beneath = new BeneathBlack(visible, all, core, rule);
         List<Inked> runOn = beneath.runOn(seams);
-        return new Trapping(traps, runOn, beneath.lightened(laid(traps, rule.inkLimit()), runOn));
+        List<Inked> strips = laid(traps, rule.inkLimit());
+        return new Trapping(traps, strips, runOn, beneath.lightened(strips, runOn));
     }
 
     /**

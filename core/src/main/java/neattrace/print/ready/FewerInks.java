@@ -11,7 +11,6 @@ import neattrace.job.PressSection;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.DeltaE2000;
 import neattrace.press.Lab;
-import neattrace.press.PressProfile;
 import neattrace.press.separate.ColourGraph;
 import neattrace.press.separate.InkMerger;
 import neattrace.press.separate.Merging;
@@ -21,9 +20,10 @@ import neattrace.print.Artwork;
  * Fewer inks for a drawing.
  *
  * @param swatches all that are used
+ * @param looks what each looks like on the job's press
  * @param merging which are printed in another one's ink
  */
-public record FewerInks(List<Swatch> swatches, Merging merging) {
+public record FewerInks(List<Swatch> swatches, List<Lab> looks, Merging merging) {
 
     /**
      * One swatch printed in another one's ink.
@@ -36,6 +36,7 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
 
     public FewerInks {
         swatches = List.copyOf(swatches);
+        looks = List.copyOf(looks);
     }
 
     /**
@@ -47,14 +48,16 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
         SwatchGraph known = graph(drawing);
         int black = drawing.traced().blackLines().isEmpty() ? 0 : 1;
         return new FewerInks(
-                known.swatches(), InkMerger.of(known.graph(), Set.of(), Math.max(1, inks - black)));
+                known.swatches(),
+                known.graph().colours(),
+                InkMerger.of(known.graph(), Set.of(), Math.max(1, inks - black)));
     }
 
     /** Every single merge, those that harm least first. */
     public static List<FewerInks> ranked(Drawing drawing) {
         SwatchGraph known = graph(drawing);
         return InkMerger.ranked(known.graph(), Set.of()).stream()
-                .map(one -> new FewerInks(known.swatches(), one))
+                .map(one -> new FewerInks(known.swatches(), known.graph().colours(), one))
                 .toList();
     }
 
@@ -69,7 +72,7 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
         List<Integer> numberOf = new ArrayList<>();
         List<Double> areas = new ArrayList<>();
         List<Double> open = new ArrayList<>();
-        List<Lab> looks = new ArrayList<>();
+        List<Lab> seen = new ArrayList<>();
         Map<Integer, Integer> byInk = new TreeMap<>();
         for (int i = 0; i < all.swatches().size(); i++) {
             Swatch swatch = all.swatches().get(i);
@@ -85,7 +88,7 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
                 kept.add(job.swatch(ink).orElse(swatch));
                 areas.add(0.0);
                 open.add(0.0);
-                looks.add(all.graph().colours().get(i));
+                seen.add(all.graph().colours().get(i));
             }
             numberOf.add(number);
             areas.set(number, areas.get(number) + all.graph().squareMm().get(i));
@@ -99,7 +102,7 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
                 edges.add(new ColourGraph.Edge(a, b, edge.lengthMm()));
             }
         }
-        return new SwatchGraph(kept, new ColourGraph(looks, areas, open, edges));
+        return new SwatchGraph(kept, new ColourGraph(seen, areas, open, edges));
     }
 
     /** What is merged. */
@@ -108,20 +111,14 @@ public record FewerInks(List<Swatch> swatches, Merging merging) {
         for (int i = 0; i < swatches.size(); i++) {
             int into = merging.into().get(i);
             if (into != i) {
-                merges.add(merge(swatches.get(i), swatches.get(into)));
+                merges.add(
+                        new Merge(
+                                swatches.get(i),
+                                swatches.get(into),
+                                DeltaE2000.between(looks.get(i), looks.get(into))));
             }
         }
         return merges;
-    }
-
-    private static Merge merge(Swatch from, Swatch into) {
-        PressProfile press = PressProfile.bundled();
-        return new Merge(
-                from,
-                into,
-                DeltaE2000.between(
-                        from.spot().orElseGet(() -> press.lab(from.build())),
-                        into.spot().orElseGet(() -> press.lab(into.build()))));
     }
 
     /** The job with these merges besides those it has. */

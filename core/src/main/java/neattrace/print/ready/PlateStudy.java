@@ -25,20 +25,23 @@ import neattrace.press.plate.PlateView;
 import neattrace.press.rehearsal.DotGain;
 import neattrace.press.rehearsal.PressRecipe;
 import neattrace.press.rehearsal.PrintedSheet;
-import neattrace.press.rehearsal.Rehearsal;
 import neattrace.press.rehearsal.RehearsalRun;
 import neattrace.press.rehearsal.SheetPicture;
-import neattrace.press.trap.Trap;
 import neattrace.print.PlateWork;
+import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /**
  * A sheet for the press with all that is needed to look at its plates. Safe for several threads.
  */
 public final class PlateStudy {
 
-    private static final double PICK_MM = 1e-3;
+    /** What lies where is looked up on so many pixels at most. */
+    private static final double MOST_PIXELS = 8e6;
 
     private final PressSheet sheet;
     private final PressFacts facts;
@@ -46,14 +49,21 @@ public final class PlateStudy {
     private final List<Laid> plain;
     private final List<Colorant> plates;
     private final InkLook look;
+    private final PlateMap map;
+    private final List<FewerInks> merges;
 
-    private PlateStudy(PressSheet sheet, PressFacts facts) {
+    private PlateStudy(PressSheet sheet, PressFacts facts, Progress progress) {
         this.sheet = sheet;
         this.facts = facts;
         this.laid = PlateWork.of(sheet.plan());
         this.plain = PlateWork.of(sheet.plain());
         this.plates = PlateMaker.inks(laid);
         this.look = new InkLook(sheet.plan().press());
+        double width = sheet.plan().widthMm();
+        double height = sheet.plan().heightMm();
+        double ppi = Math.min(600, 25.4 * Math.sqrt(MOST_PIXELS / (width * height)));
+        this.map = PlateMaker.map(laid, width, height, ppi, progress);
+        this.merges = FewerInks.ranked(sheet.drawing());
     }
 
     /**
@@ -74,7 +84,8 @@ public final class PlateStudy {
             fit = Optional.of(on.fit());
         }
         PressSheet sheet = PressSheet.of(made, fit, progress.part(0.2, 0.8));
-        return new PlateStudy(sheet, PressFacts.of(sheet, progress.part(0.8, 1)));
+        return new PlateStudy(
+                sheet, PressFacts.of(sheet, progress.part(0.8, 0.9)), progress.part(0.9, 1));
     }
 
     /** The sheet. */
@@ -124,6 +135,7 @@ public final class PlateStudy {
             PrintedSheet one,
             boolean ready,
             Set<Colorant> left,
+            DotGain gain,
             Rectangle2D window,
             int width,
             int height,
@@ -134,7 +146,7 @@ public final class PlateStudy {
                 PlateMaker.inks(work),
                 one,
                 left,
-                DotGain.COATED,
+                gain,
                 new Rectangle2D.Double(0, 0, sheet.plan().widthMm(), sheet.plan().heightMm()),
                 window,
                 width,
@@ -143,27 +155,22 @@ public final class PlateStudy {
                 ground);
     }
 
-    /** What comes to lie at a place on the sheet, mm. */
+    /** What comes to lie at a place on the sheet, mm; nothing beside it. */
     public Tints at(Point mm) {
-        Rectangle2D spot =
-                new Rectangle2D.Double(
-                        mm.x() - PICK_MM / 2, mm.y() - PICK_MM / 2, PICK_MM, PICK_MM);
-        return PlateMaker.map(laid, spot, 1, 1, Progress.SILENT).at(0, 0);
+        int x = (int) Math.floor(mm.x() / sheet.plan().widthMm() * map.width());
+        int y = (int) Math.floor(mm.y() / sheet.plan().heightMm() * map.height());
+        boolean out = x < 0 || y < 0 || x >= map.width() || y >= map.height();
+        return out ? Tints.NONE : map.at(x, y);
+    }
+
+    /** Every merge of one ink into another, those that harm least first. */
+    public List<FewerInks> merges() {
+        return merges;
     }
 
     /** A place with the most ink, mm on the sheet; empty if there is none. */
     public Optional<Point> heaviestPlace() {
-        if (facts.plates().composites().isEmpty()) {
-            return Optional.empty();
-        }
-        double most = facts.plates().heaviest();
-        PlateMap map =
-                PlateMaker.map(
-                        laid,
-                        sheet.plan().widthMm(),
-                        sheet.plan().heightMm(),
-                        facts.plates().ppi(),
-                        Progress.SILENT);
+        double most = map.composites().stream().mapToDouble(Tints::total).max().orElse(0);
         int[] run = new int[2];
         for (int i = 0, length = 0; i < map.numbers().length; i++) {
             boolean heavy = map.composites().get(map.numbers()[i] & 0xffff).total() > most - 1e-6;
@@ -174,7 +181,7 @@ public final class PlateStudy {
             }
         }
         double mmPerPx = 25.4 / map.ppi();
-        return run[1] == 0
+        return run[1] == 0 || most == 0
                 ? Optional.empty()
                 : Optional.of(
                         new Point(
@@ -182,16 +189,11 @@ public final class PlateStudy {
                                 (run[0] / map.width() + 0.5) * mmPerPx));
     }
 
-    /** What tints look like. */
-    public Rgb screen(Tints tints) {
-        return look.screen(tints);
-    }
-
-    /** Traps that are made. */
-    public List<Trap> traps() {
+    /** Whether colours meet, trapped or not, within a reach of a place on the sheet, mm. */
+    public boolean hasSeam(Point mm, double reachMm) {
+        Geometry place = new GeometryFactory().createPoint(new Coordinate(mm.x(), mm.y()));
         return sheet.ready().traps().stream()
-                .filter(trap -> !sheet.ready().untrapped().contains(trap))
-                .toList();
+                .anyMatch(trap -> trap.seam().isWithinDistance(place, reachMm));
     }
 
     /** The press section with a trap switched off, or on again, at a place on the sheet, mm. */
@@ -228,13 +230,8 @@ public final class PlateStudy {
             PressRecipe recipe,
             Consumer<RehearsalRun> sofar,
             Progress progress) {
-        List<Laid> work = ready ? laid : plain;
-        double width = sheet.plan().widthMm();
-        double height = sheet.plan().heightMm();
-        double ppi = Rehearsal.ppi(recipe.registerMm(), width, height);
-        PlateMap map = PlateMaker.map(work, width, height, ppi, progress.part(0, 0.05));
-        return Rehearsal.of(
-                map, PlateMaker.inks(work), recipe, sheets, sofar, progress.part(0.05, 1));
+        PrintPlan plan = ready ? sheet.plan() : sheet.plain();
+        return SheetRehearsals.run(plan, sheets, recipe, sofar, progress);
     }
 
     /** The plates in the order of the shifts of printed sheets. */

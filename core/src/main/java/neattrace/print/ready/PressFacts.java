@@ -22,7 +22,7 @@ import neattrace.stage.Progress;
  * What can be measured of a sheet for the press.
  *
  * @param sheet the sheet
- * @param plates it was measured on
+ * @param plates what lies anywhere on them; no pixels are kept
  * @param order its inks as they are printed
  */
 public record PressFacts(PressSheet sheet, Plates plates, List<Colorant> order) {
@@ -47,13 +47,17 @@ public record PressFacts(PressSheet sheet, Plates plates, List<Colorant> order) 
         return of(sheet, ppi, progress);
     }
 
-    /** The same at a resolution. */
-    public static PressFacts of(PressSheet sheet, double ppi, Progress progress) {
+    private static PressFacts of(PressSheet sheet, double ppi, Progress progress) {
         List<Laid> laid = PlateWork.of(sheet.plan());
         List<Colorant> inks = PlateMaker.inks(laid);
         Plates plates =
                 PlateMaker.of(
-                        laid, sheet.plan().widthMm(), sheet.plan().heightMm(), ppi, inks, progress);
+                        laid,
+                        sheet.plan().widthMm(),
+                        sheet.plan().heightMm(),
+                        ppi,
+                        List.of(),
+                        progress);
         return new PressFacts(sheet, plates, InkOrder.of(inks, new InkLook(sheet.plan().press())));
     }
 

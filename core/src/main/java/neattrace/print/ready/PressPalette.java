@@ -38,23 +38,19 @@ public final class PressPalette {
                         .toList());
     }
 
-    /** The same with an ink of its own for each that process inks would print. */
-    public static List<Swatch> spots(
-            List<Swatch> swatches, PressSection press, PressProfile profile) {
-        return of(
-                swatches.stream()
-                        .map(
-                                one ->
-                                        one.spot().isPresent()
-                                                ? one
-                                                : one.withSpot(
-                                                        Optional.of(profile.lab(one.build()))))
-                        .toList(),
-                press);
+    /** Swatches each of which is an ink of its own, mixed to look as its build does. */
+    public static List<Swatch> spots(List<Swatch> swatches, PressProfile profile) {
+        return swatches.stream()
+                .map(
+                        one ->
+                                one.spot().isPresent()
+                                        ? one
+                                        : one.withSpot(Optional.of(profile.lab(one.build()))))
+                .toList();
     }
 
     /** Each under its own id: in another one's ink where they share one, bare where cloth shows. */
-    static List<Swatch> of(List<Swatch> swatches, PressSection press) {
+    public static List<Swatch> of(List<Swatch> swatches, PressSection press) {
         Map<Integer, Swatch> known =
                 swatches.stream().collect(Collectors.toMap(Swatch::id, one -> one, (a, b) -> a));
         return swatches.stream()

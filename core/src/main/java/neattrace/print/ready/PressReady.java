@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import neattrace.geom.Point;
 import neattrace.goods.Goods;
 import neattrace.job.PressSection;
@@ -92,13 +93,14 @@ public final class PressReady {
                         ? new GeometryFactory().createMultiPolygon()
                         : BlackShapes.underlay(black, terms.black());
         Set<Trap> off = off(trapping.traps());
+        List<Inked> strips = strips(trapping, off);
         List<Inked> white =
                 terms.underbase()
-                        .map(one -> one.of(with(colours, trapping, off), black, look))
+                        .map(one -> one.of(with(trapping.runOn(), colours, strips), black, look))
                         .orElse(List.of());
         progress.report("Ready for the press", 1);
         return new ReadyPlan(
-                plan.with(arranged(layers, trapping, off, white, underlay)),
+                plan.with(arranged(layers, trapping, strips, white, underlay)),
                 trapping.traps(),
                 List.copyOf(off),
                 lightened);
@@ -217,7 +219,7 @@ public final class PressReady {
     private List<PrintLayer> arranged(
             List<PrintLayer> layers,
             Trapping trapping,
-            Set<Trap> off,
+            List<Inked> strips,
             List<Inked> white,
             Geometry underlay) {
         List<PrintLayer> lower = new ArrayList<>();
@@ -235,7 +237,7 @@ public final class PressReady {
         }
         layer("Running on beneath lines", Kind.UNDER_BLACK, trapping.runOn(), all);
         all.addAll(lower.subList(flats, lower.size()));
-        layer("Traps", Kind.TRAP, strips(trapping, off), all);
+        layer("Traps", Kind.TRAP, strips, all);
         layer("White beneath", Kind.TRAP, white, all);
         layer("Less ink under the black", Kind.UNDER_BLACK, trapping.lightened(), all);
         if (!underlay.isEmpty()) {
@@ -254,17 +256,17 @@ public final class PressReady {
 
     /** What is laid in the traps that are not switched off. */
     private List<Inked> strips(Trapping trapping, Set<Trap> off) {
+        if (off.isEmpty()) {
+            return trapping.strips();
+        }
         return TrapMaker.laid(
                 trapping.traps().stream().filter(trap -> !off.contains(trap)).toList(),
                 terms.inkLimit());
     }
 
     /** All colours as they come to lie. */
-    private List<Inked> with(List<Inked> colours, Trapping trapping, Set<Trap> off) {
-        List<Inked> all = new ArrayList<>(trapping.runOn());
-        all.addAll(colours);
-        all.addAll(strips(trapping, off));
-        return all;
+    private static List<Inked> with(List<Inked> runOn, List<Inked> colours, List<Inked> strips) {
+        return Stream.of(runOn, colours, strips).flatMap(List::stream).toList();
     }
 
     private static boolean isArt(PrintLayer layer) {

@@ -119,9 +119,4 @@ public record PressSheet(
     public PrintPlan plan() {
         return ready.plan();
     }
-
-    /** The swatches used, and along how much they meet. */
-    public SwatchGraph swatches() {
-        return SwatchGraph.of(Artwork.of(drawing, drawing.job().press().profile()));
-    }
 }

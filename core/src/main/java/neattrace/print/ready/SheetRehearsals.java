@@ -2,7 +2,6 @@ package neattrace.print.ready;
 
 import java.util.List;
 import java.util.function.Consumer;
-import neattrace.press.Colorant;
 import neattrace.press.plate.Laid;
 import neattrace.press.plate.PlateMaker;
 import neattrace.press.plate.PlateMap;
@@ -31,47 +30,29 @@ public record SheetRehearsals(RehearsalRun asDrawn, RehearsalRun ready) {
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static SheetRehearsals of(PressSheet sheet, int sheets, long seed, Progress progress) {
+        PressRecipe recipe = PressRecipe.of(sheet.terms().trap().registerMm(), seed);
         return new SheetRehearsals(
-                run(sheet, sheet.plain(), sheets, seed, run -> {}, progress.part(0, 0.5)),
-                run(sheet, sheet.plan(), sheets, seed, run -> {}, progress.part(0.5, 1)));
+                run(sheet.plain(), sheets, recipe, run -> {}, progress.part(0, 0.5)),
+                run(sheet.plan(), sheets, recipe, run -> {}, progress.part(0.5, 1)));
     }
 
     /**
-     * Prints a plan of a sheet.
+     * Prints a plan.
      *
      * @param sofar as for {@link Rehearsal#of}
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static RehearsalRun run(
-            PressSheet sheet,
             PrintPlan plan,
             int sheets,
-            long seed,
+            PressRecipe recipe,
             Consumer<RehearsalRun> sofar,
             Progress progress) {
-        return Rehearsal.of(
-                map(sheet, plan, progress),
-                inks(plan),
-                recipe(sheet, seed),
-                sheets,
-                sofar,
-                progress);
-    }
-
-    /** The press that a sheet is printed on. */
-    public static PressRecipe recipe(PressSheet sheet, long seed) {
-        return PressRecipe.of(sheet.terms().trap().registerMm(), seed);
-    }
-
-    /** The inks of a plan, in the order of the plates. */
-    public static List<Colorant> inks(PrintPlan plan) {
-        return PlateMaker.inks(PlateWork.of(plan));
-    }
-
-    private static PlateMap map(PressSheet sheet, PrintPlan plan, Progress progress) {
         List<Laid> laid = PlateWork.of(plan);
-        double ppi =
-                Rehearsal.ppi(sheet.terms().trap().registerMm(), plan.widthMm(), plan.heightMm());
-        return PlateMaker.map(laid, plan.widthMm(), plan.heightMm(), ppi, progress.part(0, 0.05));
+        double ppi = Rehearsal.ppi(recipe.registerMm(), plan.widthMm(), plan.heightMm());
+        PlateMap map =
+                PlateMaker.map(laid, plan.widthMm(), plan.heightMm(), ppi, progress.part(0, 0.05));
+        return Rehearsal.of(
+                map, PlateMaker.inks(laid), recipe, sheets, sofar, progress.part(0.05, 1));
     }
 }

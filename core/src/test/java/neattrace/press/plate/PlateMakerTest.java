@@ -204,7 +204,7 @@ class PlateMakerTest {
                         ink(new Rectangle2D.Double(6, 6, 0.1, 0.1), new Cmyk(100, 100, 100, 0)));
         assertThat(plates.heaviest()).isEqualTo(300);
         assertThat(plates.heaviest(0.02)).isEqualTo(200);
-        assertThat(plates.total(20, 20)).isCloseTo(200, within(0.5));
+        assertThat(plates.at(20, 20).total()).isCloseTo(200, within(0.5));
     }
 
     @Test

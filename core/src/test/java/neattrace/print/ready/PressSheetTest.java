@@ -75,10 +75,7 @@ class PressSheetTest {
     }
 
     private static Job spots(Job job) {
-        return job.withSwatches(
-                job.swatches().stream()
-                        .map(one -> one.withSpot(Optional.of(PRESS.lab(one.build()))))
-                        .toList());
+        return job.withSwatches(PressPalette.spots(job.swatches(), PRESS));
     }
 
     private static Plates plates(PressSheet sheet, double ppi) {

@@ -22,9 +22,10 @@ import neattrace.app.work.Shown;
 import neattrace.flat.Swatch;
 import neattrace.job.Job;
 import neattrace.job.setting.PressSettings;
-import neattrace.press.PressProfile;
 import neattrace.press.separate.OneColourRecipe;
 import neattrace.print.ready.FewerInks;
+import neattrace.print.ready.PlateStudy;
+import neattrace.print.ready.PressPalette;
 
 /** Which inks there are: process or of their own, fewer, or a single one. */
 final class InkStep implements Step {
@@ -89,25 +90,14 @@ final class InkStep implements Step {
         desk.bench()
                 .change(
                         "Inks",
-                        job -> {
-                            PressProfile press = job.press().profile();
-                            return job.withSwatches(
-                                    job.swatches().stream()
-                                            .map(
-                                                    swatch ->
-                                                            swatch.withSpot(
-                                                                    choice == With.SPOTS
-                                                                            ? Optional.of(
-                                                                                    swatch.spot()
-                                                                                            .orElseGet(
-                                                                                                    () ->
-                                                                                                            press
-                                                                                                                    .lab(
-                                                                                                                            swatch
-                                                                                                                                    .build())))
-                                                                            : Optional.empty()))
-                                            .toList());
-                        });
+                        job ->
+                                job.withSwatches(
+                                        choice == With.SPOTS
+                                                ? PressPalette.spots(
+                                                        job.swatches(), job.press().profile())
+                                                : job.swatches().stream()
+                                                        .map(one -> one.withSpot(Optional.empty()))
+                                                        .toList()));
     }
 
     private void fewer(double most) {
@@ -152,14 +142,13 @@ final class InkStep implements Step {
     /** The three single merges that harm least, each a button. */
     private void propose() {
         proposals.getChildren().clear();
-        Shown shown = desk.bench().shown();
-        if (shown == null || shown.drawing().layers().size() < 2) {
+        PlateStudy study = desk.studyProperty().get();
+        if (study == null) {
             return;
         }
-        List<FewerInks> ranked = FewerInks.ranked(shown.drawing());
         List<Node> buttons = new ArrayList<>();
         Set<String> told = new TreeSet<>();
-        for (FewerInks one : ranked) {
+        for (FewerInks one : study.merges()) {
             FewerInks.Merge merge = one.merges().get(0);
             String pair =
                     Math.min(merge.from().id(), merge.into().id())

@@ -3,10 +3,8 @@ package neattrace.app.station.press;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ProgressBar;
@@ -54,10 +52,7 @@ final class PressRunStep implements Step {
     private double gainAtHalf = DotGain.COATED.atHalf();
     private long chance = 1;
     private boolean ready = true;
-    private volatile int ticket;
-    private boolean running;
-    private RehearsalRun asDrawn;
-    private RehearsalRun asReady;
+    private final PressRun press;
 
     PressRunStep(PressDesk desk, PlatesView view) {
         this.desk = desk;
@@ -75,6 +70,15 @@ final class PressRunStep implements Step {
         progress.setVisible(false);
         progress.setManaged(false);
         progress.setMaxWidth(Double.MAX_VALUE);
+        press =
+                new PressRun(
+                        progress::setProgress,
+                        this::tell,
+                        () ->
+                                desk.bench()
+                                        .say(
+                                                "The press could not go on. What came of it is"
+                                                        + " kept."));
         which =
                 new ChoiceField<>(
                         "Which plates",
@@ -107,121 +111,53 @@ final class PressRunStep implements Step {
     }
 
     private void forget() {
-        ticket++;
-        asDrawn = null;
-        asReady = null;
-        stopped();
+        press.forget();
         tell();
     }
 
     /** Stops the run; false if none was going on. */
     boolean stop() {
-        if (!running) {
-            return false;
+        boolean was = press.stop();
+        if (was) {
+            tell();
+            desk.bench().say("The press stands still. What came of it so far is kept.");
         }
-        ticket++;
-        stopped();
-        desk.bench().say("The press stands still. What came of it so far is kept.");
-        return true;
-    }
-
-    private void stopped() {
-        running = false;
-        run.setText("Print them");
-        progress.setVisible(false);
-        progress.setManaged(false);
+        return was;
     }
 
     /** Prints, or stops printing. */
     void runOrStop() {
-        if (stop()) {
-            return;
-        }
         PlateStudy study = desk.studyProperty().get();
-        if (study == null) {
+        if (stop() || study == null) {
             return;
         }
-        int own = ++ticket;
-        running = true;
-        run.setText("Stop");
-        progress.setProgress(0);
-        progress.setVisible(true);
-        progress.setManaged(true);
-        asDrawn = null;
-        asReady = null;
         double register = study.sheet().terms().trap().registerMm();
-        PressRecipe recipe =
+        press.start(
+                study,
+                count,
                 new PressRecipe(
-                        register, new DotGain(gainAtHalf), PressRecipe.USUAL_RULING, chance);
-        int wanted = count;
-        CompletableFuture.runAsync(
-                () -> {
-                    try {
-                        printed(study, true, wanted, recipe, own);
-                        printed(study, false, wanted, recipe, own);
-                        Platform.runLater(() -> done(own));
-                    } catch (CancellationException e) {
-                        // Whoever stopped it has said so.
-                    }
-                });
-    }
-
-    private void printed(PlateStudy study, boolean made, int wanted, PressRecipe recipe, int own) {
-        RehearsalRun all =
-                study.rehearse(
-                        made,
-                        wanted,
-                        recipe,
-                        sofar -> Platform.runLater(() -> took(sofar, made, own)),
-                        (what, share) -> {
-                            if (ticket != own) {
-                                throw new CancellationException();
-                            }
-                            Platform.runLater(
-                                    () ->
-                                            progress.setProgress(
-                                                    ticket == own
-                                                            ? (made ? 0 : 0.5) + share / 2
-                                                            : 0));
-                        });
-        Platform.runLater(() -> took(all, made, own));
-    }
-
-    private void took(RehearsalRun sofar, boolean made, int own) {
-        if (ticket != own) {
-            return;
-        }
-        if (made) {
-            asReady = sofar;
-        } else {
-            asDrawn = sofar;
-        }
+                        register, new DotGain(gainAtHalf), PressRecipe.USUAL_RULING, chance));
+        progress.setProgress(0);
         tell();
     }
 
-    private void done(int own) {
-        if (ticket == own) {
-            stopped();
-            tell();
-        }
-    }
-
     private void tell() {
-        RehearsalRun shown = ready ? asReady : asDrawn;
-        view.print(null, true, Set.of());
+        run.setText(press.isRunning() ? "Stop" : "Print them");
+        progress.setVisible(press.isRunning());
+        progress.setManaged(press.isRunning());
+        view.print(Optional.empty());
         told.getChildren().clear();
         looks.getChildren().clear();
         without.getChildren().clear();
         view.mark(List.of());
-        if (asReady != null) {
-            told.getChildren().add(new Hint(words("As made ready", asReady)));
-        }
-        if (asDrawn != null) {
-            told.getChildren().add(new Hint(words("As drawn", asDrawn)));
-        }
-        if (shown == null) {
-            return;
-        }
+        press.result(true)
+                .ifPresent(one -> told.getChildren().add(new Hint(words("As made ready", one))));
+        press.result(false)
+                .ifPresent(one -> told.getChildren().add(new Hint(words("As drawn", one))));
+        press.result(ready).ifPresent(this::places);
+    }
+
+    private void places(RehearsalRun shown) {
         List<FaultPlace> worst = new ArrayList<>(shown.places());
         List<FaultPlace> few = worst.subList(0, Math.min(TOLD, worst.size()));
         view.mark(few);
@@ -239,10 +175,12 @@ final class PressRunStep implements Step {
         }
         looks.getChildren()
                 .addAll(
-                        Buttons.small("Worst sheet", "sheet-worst", () -> look(shown.worst())),
-                        Buttons.small("Usual sheet", "sheet-usual", () -> look(shown.usual())),
                         Buttons.small(
-                                "Plates", "sheet-plates", () -> view.print(null, true, Set.of())));
+                                "Worst sheet", "sheet-worst", () -> look(shown.worst(), Set.of())),
+                        Buttons.small(
+                                "Usual sheet", "sheet-usual", () -> look(shown.usual(), Set.of())),
+                        Buttons.small(
+                                "Plates", "sheet-plates", () -> view.print(Optional.empty())));
         PlateStudy study = desk.studyProperty().get();
         for (Colorant ink : study.plates()) {
             without.getChildren()
@@ -250,12 +188,13 @@ final class PressRunStep implements Step {
                             Buttons.small(
                                     "Without " + ink.name(),
                                     "without-" + study.plates().indexOf(ink),
-                                    () -> view.print(shown.usual(), ready, Set.of(ink))));
+                                    () -> look(shown.usual(), Set.of(ink))));
         }
     }
 
-    private void look(PrintedSheet sheet) {
-        view.print(sheet, ready, Set.of());
+    private void look(PrintedSheet sheet, Set<Colorant> left) {
+        view.print(
+                Optional.of(new PlateSight.SeenSheet(sheet, ready, left, new DotGain(gainAtHalf))));
     }
 
     /** What would mend what fails, each a button. */
