@@ -23,6 +23,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Colorant;
 import neattrace.press.DeltaE2000;
+import neattrace.press.InkLook;
 import neattrace.press.Lab;
 import neattrace.press.PressProfile;
 import neattrace.press.Tints;
@@ -356,6 +357,7 @@ public final class Presses {
                     map,
                     PlateMaker.inks(laid),
                     PressRecipe.of(REGISTER_MM, 1),
+                    new InkLook(plan.press()),
                     200,
                     run -> first[0] = first[0] == 0 ? System.nanoTime() : first[0],
                     Progress.SILENT);

@@ -27,6 +27,7 @@ import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.FewerInks;
+import neattrace.print.ready.PressArt;
 import neattrace.print.ready.Underbase;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -113,7 +114,7 @@ final class MakeShirtCommand implements Callable<Integer> {
         Drawing drawing = ColouredDrawing.of(pipeline, job, drawn.rough(), press, reporter);
         if (inks != null) {
             boolean white = Underbase.isWanted(wanted.goods().ground().colour());
-            FewerInks fewer = FewerInks.of(drawing, inks - (white ? 1 : 0));
+            FewerInks fewer = FewerInks.of(PressArt.of(drawing), inks - (white ? 1 : 0));
             drawing = pipeline.run(fewer.in(drawing.job()), reporter.progress());
         }
         Drawing made = GoodsDrawing.of(pipeline, drawing, wanted, reporter.progress()).drawing();

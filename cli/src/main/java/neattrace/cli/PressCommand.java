@@ -34,6 +34,7 @@ import neattrace.press.Rgb;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.ClothColours;
 import neattrace.print.ready.FewerInks;
+import neattrace.print.ready.PressArt;
 import neattrace.print.ready.PressFacts;
 import neattrace.print.ready.PressPalette;
 import neattrace.print.ready.PressSheet;
@@ -139,7 +140,7 @@ final class PressCommand implements Callable<Integer> {
         drawing = pipeline.run(inked(drawing.job(), goods), reporter.progress());
         FewerInks fewer = null;
         if (inks != null) {
-            fewer = FewerInks.of(drawing, inks - (isDarkCloth() ? 1 : 0));
+            fewer = FewerInks.of(PressArt.of(drawing), inks - (isDarkCloth() ? 1 : 0));
             drawing = pipeline.run(fewer.in(drawing.job()), reporter.progress());
         }
         PressSheet sheet = sheet(pipeline, drawing, goods);
@@ -249,7 +250,7 @@ final class PressCommand implements Callable<Integer> {
 
     private void write(PressSheet sheet) throws IOException {
         Files.createDirectories(drawn.folder());
-        String name = FileNames.proposed(sheet.drawing().job().title());
+        String name = FileNames.proposed(sheet.art().art().title());
         PrintPlan plan = sheet.plan();
         Path layered = drawn.folder().resolve(name + ".pdf");
         Path flat = drawn.folder().resolve(name + "-x1a.pdf");
@@ -298,7 +299,7 @@ final class PressCommand implements Callable<Integer> {
                                             .put("intoHex", press.preview(one.into().build()).hex())
                                             .put("difference", one.difference()));
         }
-        if (sheet.drawing().job().press().oneColour().on()) {
+        if (sheet.art().press().oneColour().on()) {
             root.put("edgesKept", sheet.keptShare());
         }
         rehearsal.json(sheet, root, reporter);

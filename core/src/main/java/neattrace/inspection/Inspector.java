@@ -8,6 +8,8 @@ import neattrace.finding.Group;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
+import neattrace.print.ready.PressTrials;
+import neattrace.raster.reading.PictureException;
 import neattrace.sheet.review.SheetReview;
 import neattrace.stage.Progress;
 
@@ -48,13 +50,16 @@ public final class Inspector {
     /**
      * All that there is to find, however long it takes.
      *
+     * @throws PictureException if the source cannot be read
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
-    public Findings look(Drawing drawing, Progress progress) {
-        SheetReview review = pipeline.review(drawing.reading(), progress.part(0, 0.4));
-        LineStudy study = pipeline.study(drawing.traced(), progress.part(0.4, 0.9));
+    public Findings look(Drawing drawing, Progress progress) throws PictureException {
+        SheetReview review = pipeline.review(drawing.reading(), progress.part(0, 0.3));
+        LineStudy study = pipeline.study(drawing.traced(), progress.part(0.3, 0.6));
+        PressTrials trials = PressTrials.of(pipeline, drawing, progress.part(0.6, 0.9));
         return look(
-                new Known(drawing, Optional.of(review), Optional.of(study)), progress.part(0.9, 1));
+                new Known(drawing, Optional.of(review), Optional.of(study), Optional.of(trials)),
+                progress.part(0.9, 1));
     }
 
     /**

@@ -22,6 +22,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.black.BlackSchool;
+import neattrace.print.ready.PressTrials;
 import neattrace.sheet.ink.InkReading;
 import neattrace.stage.Same;
 import neattrace.trace.LineColour;
@@ -60,7 +61,10 @@ final class PressInspection {
                     List.of(
                             TOO_MUCH_INK,
                             BlackFindings.GREY,
+                            TrialFindings.PAPER,
                             BlackFindings.FRINGED,
+                            TrialFindings.FILLED,
+                            TrialFindings.DROWNED,
                             LINES_PALE,
                             LINES_TINTED,
                             DullFindings.DULL),
@@ -83,6 +87,7 @@ final class PressInspection {
             BlackSchool school,
             PressProfile profile,
             Same<List<Outline>> black,
+            Optional<Same<PressTrials>> trials,
             LogSection log) {
 
         static Reads of(Known known) {
@@ -96,6 +101,7 @@ final class PressInspection {
                     drawing.job().press().school(),
                     drawing.job().press().profile(),
                     Same.of(drawing.traced().blackLines()),
+                    known.trials().map(Same::of),
                     drawing.job().log().settledAlone());
         }
     }
@@ -117,7 +123,14 @@ final class PressInspection {
         BlackFindings black =
                 new BlackFindings(reads.school(), reads.wished(), reads.black().value(), left);
         Group.of(black.grey(), "rich", "Make it rich where bold").ifPresent(groups::add);
-        Group.of(black.fringed(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+        List<Group> printed =
+                reads.trials()
+                        .map(one -> new TrialFindings(reads.wished(), one.value(), left).groups())
+                        .orElse(List.of());
+        groups.addAll(printed);
+        if (printed.stream().noneMatch(one -> one.kind().equals(BlackFindings.FRINGED))) {
+            Group.of(black.fringed(), Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
+        }
         double limit =
                 reads.wished().stream()
                         .mapToDouble(PressInspection::limit)

@@ -8,15 +8,28 @@ import java.util.Optional;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
+import neattrace.flat.Fill;
+import neattrace.flat.Swatch;
+import neattrace.geom.Point;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.Sizing;
+import neattrace.goods.UsualGoods;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.PressSection;
+import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Cmyk;
+import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.press.black.BlackSchool;
+import neattrace.print.ready.PressPalette;
+import neattrace.print.ready.PressTrials;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
+import neattrace.trace.LineColour;
+import neattrace.trace.LineRecipe;
 import org.junit.jupiter.api.Test;
 
 /** Findings of the press, each of which its answers settle. */
@@ -90,5 +103,91 @@ class PressInspectionTest {
         assertThat(of(less, "ink-over-limit")).isEmpty();
         Cmyk build = less.swatch(Jobs.INNER.id()).orElseThrow().build();
         assertThat(build.total()).isLessThanOrEqualTo(300);
+    }
+
+    /** A sticker as large as it is scanned; plates lie off by more than half its thin line. */
+    private static Job printed(Job job) {
+        GoodsSection section = GoodsSection.UNDECIDED.with(UsualGoods.of(GoodsKind.STICKER));
+        WantedGoods sticker = section.wanted().get(0);
+        Sizing scanned = sticker.goods().sizing().withFit(Sizing.Fit.SCANNED);
+        return job.withGoods(section.with(sticker.withGoods(sticker.goods().withSizing(scanned))))
+                .withPress(PressSection.USUAL.withRegisterMm(0.4));
+    }
+
+    private static Job inSpots(Job job) {
+        return job.withSwatches(PressPalette.spots(job.swatches(), PressProfile.bundled()));
+    }
+
+    @Test
+    void paperThatShowsOnThePressIsToldWithWhatMendsIt() throws IOException {
+        Job job = inSpots(printed(Jobs.coloured()));
+        List<Finding> found = of(job, "press-paper");
+        assertThat(found).isNotEmpty();
+        Finding first = found.get(0);
+        assertThat(first.goods()).containsExactly("sticker");
+        assertThat(first.measure().orElseThrow().value()).isBetween(0.06, 0.4);
+        assertThat(first.reason()).containsPattern("\\d+ of 100 sheets on the sticker");
+        // The seam lies under the inner ring, 40 px round the middle of 236.
+        double mm = 25.4 / 300;
+        for (Finding one : found) {
+            double out = one.place().orElseThrow().at().distance(new Point(118 * mm, 118 * mm));
+            assertThat(out).isBetween(40 * mm - 3, 40 * mm + 3);
+        }
+        Answer trap = first.answers().get(0);
+        assertThat(trap.key()).isEqualTo("trap");
+        assertThat(trap.label()).isEqualTo("Trap 0.40 mm wide (then it shows on none)");
+        for (Answer answer : first.answers()) {
+            assertThat(of(answered(job, answer), "press-paper").size())
+                    .as(answer.label())
+                    .isLessThan(found.size());
+        }
+        assertThat(of(answered(job, trap), "press-paper")).isEmpty();
+    }
+
+    @Test
+    void goodsOfOneInkOrNoneDecidedAreNotPrinted() throws IOException {
+        assertThat(PressTrials.isWanted(drawing(inSpots(Jobs.coloured())))).isFalse();
+        assertThat(PressTrials.isWanted(drawing(printed(Jobs.plain())))).isFalse();
+        GoodsSection pages = GoodsSection.UNDECIDED.with(UsualGoods.of(GoodsKind.COLOURING_PAGE));
+        assertThat(PressTrials.isWanted(drawing(Jobs.coloured().withGoods(pages)))).isFalse();
+        assertThat(PressTrials.isWanted(drawing(printed(Jobs.coloured())))).isTrue();
+    }
+
+    @Test
+    void coloursThatShowBesideBlackOnThePressAreToldPlaceByPlace() throws IOException {
+        Job kept = printed(Jobs.coloured());
+        Job job = kept.withPress(kept.press().withSchool(BlackSchool.AS_DRAWN));
+        List<Finding> found = of(job, "black-fringed");
+        assertThat(found).isNotEmpty().allMatch(one -> one.place().isPresent());
+        assertThat(found.get(0).answers().get(0).key()).isEqualTo("keep-back");
+        assertThat(of(answered(job, found.get(0).answers().get(0)), "black-fringed")).isEmpty();
+    }
+
+    @Test
+    void lightLinesThatDrownAreMadeBolder() throws IOException {
+        Swatch straw = new Swatch(1, "Straw", new Cmyk(0, 10, 60, 0));
+        Swatch ink = new Swatch(2, "Ink", new Cmyk(100, 80, 20, 10));
+        Job job =
+                inSpots(
+                        printed(
+                                Jobs.coloured()
+                                        .withSwatches(List.of(straw, ink))
+                                        .withFills(
+                                                List.of(
+                                                        new Fill(new Point(10, 10), 2),
+                                                        new Fill(new Point(10, 5), 2)))
+                                        .withLine(
+                                                LineRecipe.AS_DRAWN.withColour(
+                                                        LineColour.BLACK.withSwatch(1)))));
+        // Lines of a third of a mm, of which plates that lie off by 0.8 mm leave hardly anything.
+        Job loose = job.withPress(job.press().withRegisterMm(0.8));
+        List<Finding> found = of(loose, "press-drowned");
+        assertThat(found).isNotEmpty();
+        Answer bolder =
+                found.get(0).answers().stream()
+                        .filter(one -> one.key().equals("bolder"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(of(answered(loose, bolder), "press-drowned").size()).isLessThan(found.size());
     }
 }

@@ -2,10 +2,12 @@ package neattrace.app.work;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.util.Duration;
 import neattrace.inspection.Inspection;
 import neattrace.inspection.Inspector;
 import neattrace.inspection.Known;
@@ -13,14 +15,19 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
+import neattrace.print.ready.PressTrials;
 import neattrace.sheet.ink.InkReading;
 import neattrace.sheet.review.SheetReview;
 
 /**
  * What is found out about the shown drawing beside the work, because nothing waits for it: a review
- * of the sheet, a study of the lines, and what needs a decision. Belongs to the JavaFX thread.
+ * of the sheet, a study of the lines, what comes of its goods on the stand-in press, and what needs
+ * a decision. Belongs to the JavaFX thread.
  */
 public final class Insights implements AutoCloseable {
+
+    /** Sheets are printed on the stand-in press once nothing has changed for so long. */
+    private static final Duration CALM = Duration.millis(500);
 
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
@@ -30,10 +37,14 @@ public final class Insights implements AutoCloseable {
     private final ReadOnlyStringWrapper lookFailure = new ReadOnlyStringWrapper("");
     private final Background reviewing = new Background("reviewing");
     private final Background studying = new Background("studying");
+    private final Background trying = new Background("trying");
     private final Background looking = new Background("looking");
+    private final PauseTransition calm = new PauseTransition(CALM);
     private final Pipeline pipeline;
     private final Inspector inspector;
     private Drawing drawing;
+    private PressTrials trials;
+    private Drawing tried;
 
     /** What {@code pipeline} finds out, and what {@code inspections} find in it. */
     Insights(Pipeline pipeline, List<Inspection<?>> inspections) {
@@ -41,6 +52,7 @@ public final class Insights implements AutoCloseable {
         this.inspector = new Inspector(pipeline, inspections);
         review.addListener(property -> look());
         study.addListener(property -> look());
+        calm.setOnFinished(event -> print());
     }
 
     /** What was found on the shown sheet; null while it is being looked through. */
@@ -90,10 +102,34 @@ public final class Insights implements AutoCloseable {
         drawing = next;
         if (other) {
             looked.set(null);
+            trials = null;
         }
         review(next.reading());
         study(next.traced());
+        trying.stop();
+        if (PressTrials.isWanted(next)) {
+            calm.playFromStart();
+        } else {
+            calm.stop();
+            tried = next;
+        }
         look();
+    }
+
+    /** Prints the goods of what is shown on the stand-in press. */
+    private void print() {
+        Drawing of = drawing;
+        trying.start(
+                progress -> PressTrials.of(pipeline, of, progress),
+                printed -> {
+                    trials = printed;
+                    tried = of;
+                    look();
+                },
+                e -> {
+                    tried = of;
+                    look();
+                });
     }
 
     private void review(InkReading reading) {
@@ -137,21 +173,28 @@ public final class Insights implements AutoCloseable {
         }
         Drawing of = drawing;
         Known known =
-                new Known(of, Optional.ofNullable(review.get()), Optional.ofNullable(study.get()));
+                new Known(
+                        of,
+                        Optional.ofNullable(review.get()),
+                        Optional.ofNullable(study.get()),
+                        Optional.ofNullable(trials));
         boolean reviewed = known.review().isPresent() || !reviewFailure.get().isEmpty();
         boolean studied =
                 known.study().filter(one -> one.fits(of.traced())).isPresent()
                         || !studyFailure.get().isEmpty();
+        boolean printed = tried == of;
         lookFailure.set("");
         looking.start(
                 progress -> inspector.look(known, progress),
-                found -> looked.set(new LookedDrawing(of, found, reviewed && studied)),
+                found -> looked.set(new LookedDrawing(of, found, reviewed && studied && printed)),
                 e -> lookFailure.set(Messages.plain(e)));
     }
 
     @Override
     public void close() {
+        calm.stop();
         reviewing.close();
+        trying.close();
         studying.close();
         looking.close();
     }

@@ -9,20 +9,71 @@ import neattrace.press.plate.PlateMap;
  * The pixels of a page at which anything can go wrong: those near an edge.
  *
  * @param at their places, row by row
- * @param thin which of them belong to something narrower than plates may lie off
+ * @param thin which of them belong to something that is narrower than plates may lie off, and
+ *     lighter than what lies round it
  */
 record EdgePixels(int[] at, boolean[] thin) {
 
+    /** L* at which light and dark are told apart: one bit each. */
+    private static final int LEVELS = Byte.SIZE;
+
+    private static final double FIRST_LEVEL = 15;
+
+    private static final double LEVEL_STEP = 10;
+
+    /** What is seen as lighter is so by more than this, L* (common practice, no source). */
+    private static final double CONTRAST = 15;
+
     /**
-     * The pixels near edges.
+     * The pixels near edges. Time and space are linear in pixels.
      *
+     * @param lightness of each composite, L*
      * @param reach how near, px
      */
-    static EdgePixels of(PlateMap map, int reach) {
+    static EdgePixels of(PlateMap map, double[] lightness, int reach) {
+        byte[] near = grown(edges(map), map, reach);
+        int count = 0;
+        for (byte one : near) {
+            count += one;
+        }
+        int[] at = new int[count];
+        for (int i = 0, k = 0; i < near.length; i++) {
+            if (near[i] == 1) {
+                at[k++] = i;
+            }
+        }
+        return new EdgePixels(at, thin(map, lightness, at, reach));
+    }
+
+    private static boolean[] thin(PlateMap map, double[] lightness, int[] at, int reach) {
+        byte[] dark = new byte[lightness.length];
+        byte[] light = new byte[lightness.length];
+        for (int i = 0; i < lightness.length; i++) {
+            for (int k = 0; k < LEVELS; k++) {
+                double level = FIRST_LEVEL + k * LEVEL_STEP;
+                dark[i] |= (byte) (lightness[i] < level ? 1 << k : 0);
+                light[i] |= (byte) (lightness[i] >= level + CONTRAST ? 1 << k : 0);
+            }
+        }
+        byte[] narrow = narrow(map, dark, reach);
+        boolean[] thin = new boolean[at.length];
+        for (int k = 0; k < thin.length; k++) {
+            int x = at[k] % map.width();
+            int y = at[k] / map.width();
+            // Beside the page nothing is printed.
+            boolean inside =
+                    x >= reach && y >= reach && x < map.width() - reach && y < map.height() - reach;
+            thin[k] = inside && (narrow[at[k]] & light[map.numbers()[at[k]] & 0xffff]) != 0;
+        }
+        return thin;
+    }
+
+    /** Pixels on either side of an edge. */
+    private static byte[] edges(PlateMap map) {
         int width = map.width();
         int height = map.height();
-        byte[] edge = new byte[width * height];
         short[] number = map.numbers();
+        byte[] edge = new byte[width * height];
         rows(
                 height,
                 y -> {
@@ -35,44 +86,43 @@ record EdgePixels(int[] at, boolean[] thin) {
                         edge[i] = (byte) (right || left || below || above ? 1 : 0);
                     }
                 });
-        byte[] near = grown(edge, width, height, reach);
-        // What stays clear of edges by half of what is thin is not thin, nor is what is near it.
-        byte[] clear = grown(edge, width, height, reach / 2);
-        for (int i = 0; i < clear.length; i++) {
-            clear[i] = (byte) (1 - clear[i]);
-        }
-        byte[] thick = grown(clear, width, height, reach / 2 + 1);
-        int count = 0;
-        for (byte one : near) {
-            count += one;
-        }
-        int[] at = new int[count];
-        boolean[] thin = new boolean[count];
-        for (int i = 0, k = 0; i < near.length; i++) {
-            if (near[i] == 1) {
-                thin[k] = thick[i] == 0;
-                at[k++] = i;
-            }
-        }
-        return new EdgePixels(at, thin);
+        return edge;
     }
 
-    /** Squares round all that is marked: first along rows, then along columns. */
-    private static byte[] grown(byte[] mask, int width, int height, int reach) {
+    /** What is not dark, without what a square as wide as plates may lie off fits in. */
+    private static byte[] narrow(PlateMap map, byte[] dark, int reach) {
+        short[] number = map.numbers();
+        byte[] full = new byte[number.length];
+        for (int i = 0; i < full.length; i++) {
+            full[i] = dark[number[i] & 0xffff];
+        }
+        byte[] clear = grown(full, map, reach / 2);
+        for (int i = 0; i < clear.length; i++) {
+            clear[i] = (byte) ~clear[i];
+        }
+        byte[] wide = grown(clear, map, reach / 2 + 1);
+        for (int i = 0; i < wide.length; i++) {
+            wide[i] = (byte) ~(wide[i] | full[i]);
+        }
+        return wide;
+    }
+
+    /** Squares round all bits that are set: first along rows, then along columns. */
+    private static byte[] grown(byte[] mask, PlateMap map, int reach) {
+        int width = map.width();
+        int height = map.height();
         byte[] along = new byte[mask.length];
         rows(
                 height,
                 y -> {
-                    int until = -1;
                     int row = y * width;
                     for (int x = 0; x < width; x++) {
-                        until = mask[row + x] == 1 ? x + reach : until;
-                        along[row + x] = (byte) (x <= until ? 1 : 0);
-                    }
-                    int from = width;
-                    for (int x = width - 1; x >= 0; x--) {
-                        from = mask[row + x] == 1 ? x - reach : from;
-                        along[row + x] |= (byte) (x >= from ? 1 : 0);
+                        byte any = 0;
+                        int last = Math.min(width - 1, x + reach);
+                        for (int other = Math.max(0, x - reach); other <= last; other++) {
+                            any |= mask[row + other];
+                        }
+                        along[row + x] = any;
                     }
                 });
         byte[] all = new byte[mask.length];
@@ -93,12 +143,12 @@ record EdgePixels(int[] at, boolean[] thin) {
     }
 
     /**
-     * How wide the widest of what is thin and light is in each square, px; 0 where nothing is.
+     * How wide the widest of what is thin is in each square, px; 0 where nothing is.
      *
-     * @param light by composite
+     * @param light by composite, whether it has hardly any ink
      * @param cellOf the square of a pixel
      */
-    int[] lightWidths(PlateMap map, boolean[] light, IntUnaryOperator cellOf, int cells) {
+    int[] thinWidths(PlateMap map, boolean[] light, IntUnaryOperator cellOf, int cells) {
         int width = map.width();
         short[] number = map.numbers();
         int[] widths = new int[cells];

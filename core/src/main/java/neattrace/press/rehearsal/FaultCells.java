@@ -10,7 +10,7 @@ import java.util.List;
 final class FaultCells {
 
     /** Thin things are lost when more of them is printed over. */
-    private static final double LOST = 0.6;
+    private static final double LOST = 0.5;
 
     /** A place is told from so many of a hundred sheets on. */
     private static final double TOLD = 20;
@@ -75,6 +75,17 @@ final class FaultCells {
                         .thenComparingDouble(FaultPlace::widthMm)
                         .reversed());
         return places;
+    }
+
+    /** On how many of a hundred sheets each square fails. */
+    synchronized FaultMap map(int printed) {
+        byte[][] share = new byte[sheets.length][across * down];
+        for (int fault = 0; fault < share.length; fault++) {
+            for (int cell = 0; cell < share[fault].length; cell++) {
+                share[fault][cell] = (byte) Math.round(100.0 * sheets[fault][cell] / printed);
+            }
+        }
+        return new FaultMap(across, down, share);
     }
 
     private boolean often(Fault fault, int cell, int printed) {

@@ -6,6 +6,7 @@ import java.util.SplittableRandom;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import neattrace.press.Colorant;
+import neattrace.press.InkLook;
 import neattrace.press.Tints;
 import neattrace.press.plate.PlateMap;
 import neattrace.stage.Progress;
@@ -27,6 +28,9 @@ public final class Rehearsal {
     /** What has less ink is light, percent. */
     private static final double LIGHT = 60;
 
+    /** From so much of an ink on, what lies beneath is printed over, percent. */
+    private static final double HEAVY = 50;
+
     private final PlateMap map;
     private final List<Colorant> inks;
     private final PressRecipe recipe;
@@ -38,14 +42,13 @@ public final class Rehearsal {
     private final boolean[] black;
     private final boolean[] inked;
 
-    private Rehearsal(PlateMap map, List<Colorant> inks, PressRecipe recipe) {
+    private Rehearsal(PlateMap map, List<Colorant> inks, PressRecipe recipe, InkLook look) {
         this.map = map;
         this.inks = List.copyOf(inks);
         this.recipe = recipe;
         this.mmPerPx = MM_PER_INCH / map.ppi();
         this.across = (int) Math.ceil(map.width() * mmPerPx / CELL_MM);
         this.down = (int) Math.ceil(map.height() * mmPerPx / CELL_MM);
-        this.edges = EdgePixels.of(map, (int) Math.ceil(recipe.registerMm() / mmPerPx) + 1);
         List<Tints> composites = map.composites();
         this.tint = new float[inks.size()][composites.size()];
         this.black = new boolean[composites.size()];
@@ -57,6 +60,12 @@ public final class Rehearsal {
             black[i] = composites.get(i).of(Colorant.BLACK) >= 90;
             inked[i] = composites.get(i).total() > 0;
         }
+        int reach = (int) Math.ceil(recipe.registerMm() / mmPerPx) + 1;
+        this.edges =
+                EdgePixels.of(
+                        map,
+                        composites.stream().mapToDouble(one -> look.of(one).l()).toArray(),
+                        reach);
     }
 
     /** Resolution at which plates are looked at: a tolerance is several pixels. */
@@ -70,6 +79,7 @@ public final class Rehearsal {
      * Prints sheets.
      *
      * @param map the page, at a resolution of {@link #ppi}
+     * @param look what inks look like
      * @param sheets how many, at least one
      * @param sofar is told what came of the first ones, then of more and more; from any thread
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
@@ -78,10 +88,11 @@ public final class Rehearsal {
             PlateMap map,
             List<Colorant> inks,
             PressRecipe recipe,
+            InkLook look,
             int sheets,
             Consumer<RehearsalRun> sofar,
             Progress progress) {
-        return new Rehearsal(map, inks, recipe).run(sheets, sofar, progress);
+        return new Rehearsal(map, inks, recipe, look).run(sheets, sofar, progress);
     }
 
     /** How plates lie on a sheet of a run: the same for the same seed and number. */
@@ -117,10 +128,11 @@ public final class Rehearsal {
             batch = Math.min(16, 2 * batch);
             progress.report("Printing on the stand-in press", (double) done / sheets);
             if (done < sheets) {
-                sofar.accept(new RehearsalRun(sheets, printed, cells.places(done)));
+                sofar.accept(
+                        new RehearsalRun(sheets, printed, cells.places(done), cells.map(done)));
             }
         }
-        return new RehearsalRun(sheets, printed, cells.places(sheets));
+        return new RehearsalRun(sheets, printed, cells.places(sheets), cells.map(sheets));
     }
 
     /** Widths of narrow gaps, square by square, mm. */
@@ -131,7 +143,7 @@ public final class Rehearsal {
         }
         int width = map.width();
         int[] widths =
-                edges.lightWidths(
+                edges.thinWidths(
                         map,
                         light,
                         i ->
@@ -188,7 +200,7 @@ public final class Rehearsal {
                     boolean isBlack = inks.get(p) == Colorant.BLACK;
                     solid |= isBlack && value >= 90;
                     fringe |= !isBlack && black[source] && tint[p][meant] < value - 20;
-                    more |= value >= 50 && tint[p][meant] == 0;
+                    more |= value >= HEAVY && tint[p][meant] == 0;
                 } else {
                     off |= tint[p][meant] > 0 && inked[source];
                 }

@@ -9,8 +9,10 @@ import java.util.List;
  * @param wanted how many sheets were asked for
  * @param sheets those that were printed so far
  * @param places that fail, the worst first
+ * @param map how often each square of the page fails
  */
-public record RehearsalRun(int wanted, List<PrintedSheet> sheets, List<FaultPlace> places) {
+public record RehearsalRun(
+        int wanted, List<PrintedSheet> sheets, List<FaultPlace> places, FaultMap map) {
 
     public RehearsalRun {
         sheets = List.copyOf(sheets);

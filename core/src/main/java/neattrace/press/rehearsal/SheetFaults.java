@@ -8,6 +8,9 @@ final class SheetFaults {
 
     private static final double SEEN_LONG_MM = 0.4;
 
+    /** The tip of a corner is less, a line across a square more. */
+    private static final double LINE_MM2 = 0.15;
+
     private final double mmPerPx;
     private final double spreadMm;
     private final int across;
@@ -43,7 +46,7 @@ final class SheetFaults {
      * A pixel.
      *
      * @param fault 0 none, 1 paper, 2 colour beside black
-     * @param isThin whether it belongs to something thin
+     * @param isThin whether it belongs to something thin and light
      * @param more whether an ink lies there that should not
      */
     void see(int x, int y, int fault, boolean isThin, boolean more) {
@@ -108,7 +111,7 @@ final class SheetFaults {
 
     /** How much of what is thin in a square is printed over, 0 to 1; 0 if there is little of it. */
     double drowned(int cell) {
-        return thin[cell] * mmPerPx * mmPerPx < 0.02 ? 0 : (double) covered[cell] / thin[cell];
+        return thin[cell] * mmPerPx * mmPerPx < LINE_MM2 ? 0 : (double) covered[cell] / thin[cell];
     }
 
     /** Whether what is wrong in a square can be seen. */

@@ -8,13 +8,11 @@ import java.util.TreeMap;
 import neattrace.flat.Swatch;
 import neattrace.job.Job;
 import neattrace.job.PressSection;
-import neattrace.job.pipeline.Drawing;
 import neattrace.press.DeltaE2000;
 import neattrace.press.Lab;
 import neattrace.press.separate.ColourGraph;
 import neattrace.press.separate.InkMerger;
 import neattrace.press.separate.Merging;
-import neattrace.print.Artwork;
 
 /**
  * Fewer inks for a drawing.
@@ -44,9 +42,9 @@ public record FewerInks(List<Swatch> swatches, List<Lab> looks, Merging merging)
      *
      * @param inks how many screens there are, black lines included
      */
-    public static FewerInks of(Drawing drawing, int inks) {
-        SwatchGraph known = graph(drawing);
-        int black = drawing.traced().blackLines().isEmpty() ? 0 : 1;
+    public static FewerInks of(PressArt art, int inks) {
+        SwatchGraph known = graph(art);
+        int black = art.art().lines().isEmpty() ? 0 : 1;
         return new FewerInks(
                 known.swatches(),
                 known.graph().colours(),
@@ -54,20 +52,17 @@ public record FewerInks(List<Swatch> swatches, List<Lab> looks, Merging merging)
     }
 
     /** Every single merge, those that harm least first. */
-    public static List<FewerInks> ranked(Drawing drawing) {
-        SwatchGraph known = graph(drawing);
+    public static List<FewerInks> ranked(PressArt art) {
+        SwatchGraph known = graph(art);
         return InkMerger.ranked(known.graph(), Set.of()).stream()
                 .map(one -> new FewerInks(known.swatches(), known.graph().colours(), one))
                 .toList();
     }
 
     /** Swatches that the job merged already count as one; cloth is none. */
-    private static SwatchGraph graph(Drawing drawing) {
-        Job job = drawing.job();
-        PressSection press = job.press();
-        Artwork art =
-                Artwork.of(drawing, press.profile()).with(PressPalette.of(job.swatches(), press));
-        SwatchGraph all = SwatchGraph.of(art);
+    private static SwatchGraph graph(PressArt art) {
+        PressSection press = art.press();
+        SwatchGraph all = SwatchGraph.of(art.inInks());
         List<Swatch> kept = new ArrayList<>();
         List<Integer> numberOf = new ArrayList<>();
         List<Double> areas = new ArrayList<>();
@@ -85,7 +80,7 @@ public record FewerInks(List<Swatch> swatches, List<Lab> looks, Merging merging)
             if (number == null) {
                 number = kept.size();
                 byInk.put(ink, number);
-                kept.add(job.swatch(ink).orElse(swatch));
+                kept.add(art.swatch(ink).orElse(swatch));
                 areas.add(0.0);
                 open.add(0.0);
                 seen.add(all.graph().colours().get(i));
@@ -123,8 +118,13 @@ public record FewerInks(List<Swatch> swatches, List<Lab> looks, Merging merging)
 
     /** The job with these merges besides those it has. */
     public Job in(Job job) {
-        Map<Integer, Integer> all = new TreeMap<>(job.press().merged());
+        return job.withPress(in(job.press()));
+    }
+
+    /** What is decided about printing, with these merges besides those it has. */
+    PressSection in(PressSection press) {
+        Map<Integer, Integer> all = new TreeMap<>(press.merged());
         merges().forEach(one -> all.put(one.from().id(), one.into().id()));
-        return job.withPress(job.press().withMerged(all));
+        return press.withMerged(all);
     }
 }

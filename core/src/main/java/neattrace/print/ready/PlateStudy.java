@@ -63,7 +63,7 @@ public final class PlateStudy {
         double height = sheet.plan().heightMm();
         double ppi = Math.min(600, 25.4 * Math.sqrt(MOST_PIXELS / (width * height)));
         this.map = PlateMaker.map(laid, width, height, ppi, progress);
-        this.merges = FewerInks.ranked(sheet.drawing());
+        this.merges = FewerInks.ranked(sheet.art());
     }
 
     /**

@@ -21,7 +21,7 @@ import neattrace.stage.Progress;
 /**
  * A drawing as it goes to the press.
  *
- * @param drawing it is made of
+ * @param art it is made of
  * @param goods it is printed on; usual ones if nobody has said
  * @param factor how many times as large as on its page it comes out
  * @param origin where the page's corner comes to lie, mm on the sheet
@@ -31,7 +31,7 @@ import neattrace.stage.Progress;
  * @param oneColour what became of its areas in one colour
  */
 public record PressSheet(
-        Drawing drawing,
+        PressArt art,
         Goods goods,
         double factor,
         Point origin,
@@ -47,8 +47,17 @@ public record PressSheet(
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static PressSheet of(Drawing drawing, Optional<GoodsFit> fit, Progress progress) {
+        return of(PressArt.of(drawing), fit, progress);
+    }
+
+    /**
+     * The same of what goes to the press.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static PressSheet of(PressArt art, Optional<GoodsFit> fit, Progress progress) {
         Goods goods = fit.map(GoodsFit::goods).orElse(UsualGoods.UNDECIDED);
-        return of(drawing, fit, goods, progress);
+        return of(art, fit, goods, progress);
     }
 
     /**
@@ -57,17 +66,16 @@ public record PressSheet(
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static PressSheet page(Drawing drawing, Goods goods, Progress progress) {
-        return of(drawing, Optional.empty(), goods, progress);
+        return of(PressArt.of(drawing), Optional.empty(), goods, progress);
     }
 
     private static PressSheet of(
-            Drawing drawing, Optional<GoodsFit> fit, Goods goods, Progress progress) {
-        PressSection press = drawing.job().press();
+            PressArt from, Optional<GoodsFit> fit, Goods goods, Progress progress) {
+        PressSection press = from.press();
         PressProfile profile = press.profile();
         double factor = fit.map(GoodsFit::factor).orElse(1.0);
         progress.report("Laying out the inks", 0);
-        Artwork art =
-                Artwork.of(drawing, profile).with(PressPalette.of(drawing.job().swatches(), press));
+        Artwork art = from.inInks();
         Optional<OneColourArt> one = Optional.empty();
         if (press.oneColour().on()) {
             one = Optional.of(OneColourArt.of(art, press.oneColour(), factor));
@@ -78,10 +86,10 @@ public record PressSheet(
         PrintPlan own = lines ? GoodsPage.withoutFlats(all) : all;
         double bleed = goods.kind() == GoodsKind.PRINT ? goods.edges().bleedMm() : 0;
         PrintPlan plain =
-                fit.map(there -> GoodsPage.place(own, there, drawing.extent(), profile, bleed))
+                fit.map(there -> GoodsPage.place(own, there, from.extent(), profile, bleed))
                         .orElse(own);
         Point origin =
-                fit.map(there -> origin(plain, drawing.extent(), factor)).orElse(new Point(0, 0));
+                fit.map(there -> origin(plain, from.extent(), factor)).orElse(new Point(0, 0));
         PressTerms terms =
                 PressTerms.of(
                         press,
@@ -91,7 +99,7 @@ public record PressSheet(
                                 .map(at -> at.times(factor).plus(origin))
                                 .toList());
         ReadyPlan ready = PressReady.of(plain, terms, progress.part(0.2, 1));
-        return new PressSheet(drawing, goods, factor, origin, terms, plain, ready, one);
+        return new PressSheet(from, goods, factor, origin, terms, plain, ready, one);
     }
 
     private static Point origin(PrintPlan placed, Extent extent, double factor) {

@@ -2,6 +2,7 @@ package neattrace.print.ready;
 
 import java.util.List;
 import java.util.function.Consumer;
+import neattrace.press.InkLook;
 import neattrace.press.plate.Laid;
 import neattrace.press.plate.PlateMaker;
 import neattrace.press.plate.PlateMap;
@@ -53,6 +54,12 @@ public record SheetRehearsals(RehearsalRun asDrawn, RehearsalRun ready) {
         PlateMap map =
                 PlateMaker.map(laid, plan.widthMm(), plan.heightMm(), ppi, progress.part(0, 0.05));
         return Rehearsal.of(
-                map, PlateMaker.inks(laid), recipe, sheets, sofar, progress.part(0.05, 1));
+                map,
+                PlateMaker.inks(laid),
+                recipe,
+                new InkLook(plan.press()),
+                sheets,
+                sofar,
+                progress.part(0.05, 1));
     }
 }

@@ -10,6 +10,9 @@ import java.util.List;
 import java.util.concurrent.CancellationException;
 import neattrace.press.Cmyk;
 import neattrace.press.Colorant;
+import neattrace.press.InkLook;
+import neattrace.press.Lab;
+import neattrace.press.PressProfile;
 import neattrace.press.Tints;
 import neattrace.press.plate.Laid;
 import neattrace.press.plate.PlateMaker;
@@ -20,8 +23,10 @@ import org.junit.jupiter.api.Test;
 class RehearsalTest {
 
     private static final double REGISTER = 0.3;
-    private static final Colorant SEA = Colorant.spot("Sea");
-    private static final Colorant SAND = Colorant.spot("Sand");
+    private static final Colorant SEA = Colorant.spot("Sea", new Lab(35, -10, -30));
+    private static final Colorant SAND = Colorant.spot("Sand", new Lab(70, 2, 25));
+
+    private static final InkLook LOOK = new InkLook(PressProfile.bundled());
 
     private static Laid laid(double left, double top, double right, double bottom, Tints tints) {
         return new Laid(
@@ -35,6 +40,7 @@ class RehearsalTest {
                 map,
                 PlateMaker.inks(laid),
                 PressRecipe.of(REGISTER, seed),
+                LOOK,
                 sheets,
                 run -> {},
                 Progress.SILENT);
@@ -89,6 +95,27 @@ class RehearsalTest {
     }
 
     @Test
+    void aLightLineInADarkOneDrownsWithATrapBesideItAsWell() {
+        List<Laid> line =
+                List.of(
+                        laid(5, 5, 20, 35, Tints.full(SEA)),
+                        laid(20, 5, 20.1, 35, Tints.full(SAND)),
+                        laid(20.1, 5, 35, 35, Tints.full(SEA)));
+        List<Laid> trapped = new ArrayList<>(line);
+        trapped.add(new Laid(new Rectangle2D.Double(19.8, 5, 0.2, 30), Tints.full(SAND), true));
+        trapped.add(new Laid(new Rectangle2D.Double(20.1, 5, 0.2, 30), Tints.full(SAND), true));
+        for (List<Laid> one : List.of(line, trapped)) {
+            assertThat(run(one, 80, 2).places()).anyMatch(place -> place.fault() == Fault.DROWNED);
+        }
+    }
+
+    @Test
+    void whatLiesBetweenInkAndThePagesEdgeIsNoLine() {
+        Tints black = Tints.of(new Cmyk(0, 0, 0, 100));
+        assertThat(run(List.of(laid(0.1, 0.1, 39.9, 39.9, black)), 80, 2).places()).isEmpty();
+    }
+
+    @Test
     void aRunIsTheSameForTheSameSeedHoweverManySheetsItHas() {
         RehearsalRun one = run(halves(0), 20, 9);
         RehearsalRun again = run(halves(0), 20, 9);
@@ -136,6 +163,7 @@ class RehearsalTest {
                 map,
                 PlateMaker.inks(laid),
                 PressRecipe.of(REGISTER, 1),
+                LOOK,
                 50,
                 run -> seen.add(run.sheets().size()),
                 Progress.SILENT);
@@ -147,6 +175,7 @@ class RehearsalTest {
                                         map,
                                         PlateMaker.inks(laid),
                                         PressRecipe.of(REGISTER, 1),
+                                        LOOK,
                                         50,
                                         run -> {
                                             throw new CancellationException();
@@ -185,6 +214,7 @@ class RehearsalTest {
                         map,
                         PlateMaker.inks(laid),
                         new PressRecipe(REGISTER, new DotGain(25), 2, 1),
+                        LOOK,
                         30,
                         run -> {},
                         Progress.SILENT);
@@ -194,6 +224,7 @@ class RehearsalTest {
                         map,
                         PlateMaker.inks(laid),
                         new PressRecipe(REGISTER, new DotGain(10), 8, 1),
+                        LOOK,
                         30,
                         run -> {},
                         Progress.SILENT);

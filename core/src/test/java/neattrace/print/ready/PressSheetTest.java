@@ -221,13 +221,13 @@ class PressSheetTest {
     @Test
     void fewerInksAreFoundAndCount() throws IOException {
         Drawing drawing = PIPELINE.run(spots(coloured), Progress.SILENT);
-        FewerInks fewer = FewerInks.of(drawing, 2);
+        FewerInks fewer = FewerInks.of(PressArt.of(drawing), 2);
         assertThat(fewer.merges()).hasSize(1);
         assertThat(fewer.merges().get(0).difference()).isGreaterThan(10);
         PressSheet sheet = sheet(fewer.in(drawing.job()));
         assertThat(PressFacts.of(sheet, Progress.SILENT).inks()).isEqualTo(2);
-        assertThat(FewerInks.of(drawing, 3).merges()).isEmpty();
-        assertThat(FewerInks.ranked(drawing)).hasSize(2);
+        assertThat(FewerInks.of(PressArt.of(drawing), 3).merges()).isEmpty();
+        assertThat(FewerInks.ranked(PressArt.of(drawing))).hasSize(2);
     }
 
     private static Goods shirt(Rgb cloth) {

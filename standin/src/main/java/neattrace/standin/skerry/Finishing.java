@@ -65,7 +65,7 @@ final class Finishing {
     }
 
     /** With what is doubtful at some stations looked at and left as it is. */
-    private static Job lookedThrough(Drawing drawing, Set<String> stations) {
+    private static Job lookedThrough(Drawing drawing, Set<String> stations) throws IOException {
         Findings findings =
                 new Inspector(new Pipeline(), Inspector.ALL).look(drawing, Progress.SILENT);
         Job job = drawing.job();

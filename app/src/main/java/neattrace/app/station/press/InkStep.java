@@ -25,6 +25,7 @@ import neattrace.job.setting.PressSettings;
 import neattrace.press.separate.OneColourRecipe;
 import neattrace.print.ready.FewerInks;
 import neattrace.print.ready.PlateStudy;
+import neattrace.print.ready.PressArt;
 import neattrace.print.ready.PressPalette;
 
 /** Which inks there are: process or of their own, fewer, or a single one. */
@@ -121,7 +122,7 @@ final class InkStep implements Step {
                 .derive(
                         "Fewer inks",
                         progress -> {
-                            FewerInks found = FewerInks.of(shown.drawing(), count);
+                            FewerInks found = FewerInks.of(PressArt.of(shown.drawing()), count);
                             return found::in;
                         });
     }

@@ -18,9 +18,7 @@ import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
-import neattrace.job.PressSection;
 import neattrace.press.Colorant;
-import neattrace.press.black.BlackSchool;
 import neattrace.press.rehearsal.DotGain;
 import neattrace.press.rehearsal.Fault;
 import neattrace.press.rehearsal.FaultPlace;
@@ -28,6 +26,8 @@ import neattrace.press.rehearsal.PressRecipe;
 import neattrace.press.rehearsal.PrintedSheet;
 import neattrace.press.rehearsal.RehearsalRun;
 import neattrace.print.ready.PlateStudy;
+import neattrace.print.ready.PressMend;
+import neattrace.print.ready.PressSheet;
 import neattrace.print.ready.SheetRehearsals;
 
 /** Prints sheets on the stand-in press before a real one is paid. */
@@ -199,33 +199,15 @@ final class PressRunStep implements Step {
 
     /** What would mend what fails, each a button. */
     private void mends(RehearsalRun shown) {
-        PlateStudy study = desk.studyProperty().get();
-        PressSection press = desk.bench().shown().drawing().job().press();
-        double register = study.sheet().terms().trap().registerMm();
-        boolean paper = shown.places().stream().anyMatch(one -> one.fault() == Fault.SLIVER);
-        if (paper && study.sheet().terms().trap().widthMm() < register) {
+        PressSheet sheet = desk.studyProperty().get().sheet();
+        List<Fault> faults = shown.places().stream().map(FaultPlace::fault).distinct().toList();
+        for (PressMend mend : PressMend.of(sheet, sheet.terms().trap().registerMm(), faults)) {
             told.getChildren()
                     .add(
                             Buttons.small(
-                                    String.format(Locale.ROOT, "Trap %.2f mm wide", register),
-                                    "mend-trap",
-                                    () ->
-                                            desk.change(
-                                                    "Trap",
-                                                    one ->
-                                                            one.withTrapped(true)
-                                                                    .withTrapMm(register))));
-        }
-        if (press.school() == BlackSchool.AS_DRAWN) {
-            told.getChildren()
-                    .add(
-                            Buttons.small(
-                                    "Keep colours back from black",
-                                    "mend-black",
-                                    () ->
-                                            desk.change(
-                                                    "Black",
-                                                    one -> one.withSchool(BlackSchool.KEPT_BACK))));
+                                    mend.label(),
+                                    "mend-" + mend.key(),
+                                    () -> desk.bench().change(mend.label(), mend::in)));
         }
     }
 

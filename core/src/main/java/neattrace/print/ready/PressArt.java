@@ -1,0 +1,49 @@
+package neattrace.print.ready;
+
+import java.util.List;
+import java.util.Optional;
+import neattrace.flat.Swatch;
+import neattrace.job.PressSection;
+import neattrace.job.pipeline.Drawing;
+import neattrace.job.pipeline.Extent;
+import neattrace.print.Artwork;
+
+/**
+ * What of a drawing goes to the press: all that its plates are made of.
+ *
+ * @param art as it is seen on screen
+ * @param extent how far its ink reaches
+ * @param swatches of the job
+ * @param press what was decided about printing
+ */
+public record PressArt(Artwork art, Extent extent, List<Swatch> swatches, PressSection press) {
+
+    public PressArt {
+        swatches = List.copyOf(swatches);
+    }
+
+    /** Of a computed drawing. */
+    public static PressArt of(Drawing drawing) {
+        PressSection press = drawing.job().press();
+        return new PressArt(
+                Artwork.of(drawing, press.profile()),
+                drawing.extent(),
+                drawing.job().swatches(),
+                press);
+    }
+
+    /** The same with another decision about printing, on the same press. */
+    public PressArt with(PressSection other) {
+        return new PressArt(art, extent, swatches, other);
+    }
+
+    /** A swatch by its id. */
+    Optional<Swatch> swatch(int id) {
+        return swatches.stream().filter(one -> one.id() == id).findFirst();
+    }
+
+    /** In the inks that are printed. */
+    Artwork inInks() {
+        return art.with(PressPalette.of(swatches, press));
+    }
+}
