@@ -8,12 +8,10 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import neattrace.export.FilmFiles;
+import neattrace.job.PressSection;
 import neattrace.press.Colorant;
-import neattrace.press.InkLook;
-import neattrace.press.plate.PlateMaker;
-import neattrace.press.separate.InkOrder;
-import neattrace.print.PlateWork;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.PrintOrder;
 import picocli.CommandLine.Model.CommandSpec;
 
 /** Films for screens: one for each ink, at true size, with marks and the ink's name. */
@@ -27,15 +25,14 @@ final class Films {
     private Films() {}
 
     /** The inks of a plan in the order of printing. */
-    static List<String> order(PrintPlan plan) {
-        return InkOrder.of(PlateMaker.inks(PlateWork.of(plan)), new InkLook(plan.press())).stream()
-                .map(Colorant::name)
-                .toList();
+    static List<String> order(PrintPlan plan, PressSection press) {
+        return PrintOrder.of(plan, press.order()).stream().map(Colorant::name).toList();
     }
 
     static void write(
             CommandSpec spec,
             PrintPlan plan,
+            List<String> order,
             boolean mirror,
             double ruling,
             Path folder,
@@ -46,7 +43,7 @@ final class Films {
         for (Path file : FilmFiles.files(plan, target)) {
             Usage.checkNotInput(spec, inputs, file);
         }
-        FilmFiles.write(plan, mirror, ruling, target);
+        FilmFiles.write(plan, order, mirror, ruling, target);
     }
 
     /** Facts with the order of printing. */

@@ -54,10 +54,14 @@ final class GoodsOutput {
 
     /** Writes a plan, for printers made ready for the press. */
     void write(PrintPlan plan, Job job, Goods goods, Progress progress) throws IOException {
-        boolean printers = GoodsFormat.of(output).orElseThrow() == GoodsFormat.PDF;
         write(
-                printers ? PressReady.of(plan, job.press(), goods, progress) : plan,
+                isForPrinters() ? PressReady.of(plan, job.press(), goods, progress) : plan,
                 goods.sizing().ppi());
+    }
+
+    /** Whether it is for a printer, who gets inks. */
+    boolean isForPrinters() {
+        return GoodsFormat.of(output).orElseThrow() == GoodsFormat.PDF;
     }
 
     /** Whether it is for a machine that runs along lines. */

@@ -26,6 +26,7 @@ import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
+import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 import picocli.CommandLine.Command;
@@ -160,7 +161,7 @@ final class MakeSheetCommand implements Callable<Integer> {
                         wish,
                         found -> {},
                         reporter.progress());
-        output.write(SheetPlan.of(sheet, press), ppi);
+        output.write(plan(sheet, press), ppi);
         SheetFacts facts = SheetFacts.of(sheet);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;
@@ -185,10 +186,17 @@ final class MakeSheetCommand implements Callable<Integer> {
                             kept, made, NestWish.USUAL, found -> {}, reporter.progress());
         }
         StickerSheet sheet = GangArranger.laid(kept, made);
-        output.write(SheetPlan.of(sheet, press), Paper.PPI);
+        output.write(plan(sheet, press), Paper.PPI);
         SheetFacts facts = SheetFacts.of(sheet);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;
+    }
+
+    /** Printers get it ready for the press, screens and cutters what it looks like. */
+    private PrintPlan plan(StickerSheet sheet, PressProfile press) {
+        return output.isForPrinters()
+                ? SheetPlan.ready(sheet, press, reporter.progress())
+                : SheetPlan.of(sheet, press);
     }
 
     private NestWish wish() {

@@ -122,11 +122,12 @@ final class MakeShirtCommand implements Callable<Integer> {
         PrintPlan plan = ClothPlan.of(print, press);
         PrintPlan ready = ClothPlan.ready(print, press, reporter.progress()).plan();
         write(plan, ready, job, wanted);
-        List<String> order = Films.order(ready);
+        List<String> order = Films.order(ready, job.press());
         if (films) {
             Films.write(
                     spec,
                     ready,
+                    order,
                     mirror,
                     ruling,
                     drawn.folder(),

@@ -61,7 +61,11 @@ final class MakeStickerCommand implements Callable<Integer> {
         Pipeline pipeline = new Pipeline();
         Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);
         Sticker sticker = GoodsSticker.of(pipeline, drawing, wanted, press, reporter.progress());
-        output.write(StickerPlan.page(sticker), job, wanted.goods(), reporter.progress());
+        output.write(
+                output.isForPrinters()
+                        ? StickerPlan.readyPage(sticker, reporter.progress())
+                        : StickerPlan.page(sticker),
+                wanted.goods().sizing().ppi());
         StickerFacts facts = StickerFacts.of(sticker);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;

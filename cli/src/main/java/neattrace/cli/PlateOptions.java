@@ -13,6 +13,8 @@ import neattrace.press.Colorant;
 import neattrace.press.plate.Halftone;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.FilmPage;
+import neattrace.print.ready.PressSheet;
+import neattrace.print.ready.PrintOrder;
 import neattrace.raster.Resolution;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -63,13 +65,17 @@ final class PlateOptions {
     }
 
     /** Writes them, if any are wanted. */
-    void write(CommandSpec spec, PrintPlan plan, Path folder, String name, List<Path> inputs)
+    void write(CommandSpec spec, PressSheet sheet, Path folder, String name, List<Path> inputs)
             throws IOException {
         if (!plates && ruling == null && !marks) {
             return;
         }
         boolean rim = marks || ruling != null || mirror;
-        PlateWriter writer = new PlateWriter(rim ? FilmPage.of(plan, mirror) : plan, ppi());
+        PrintPlan plan = sheet.plan();
+        if (rim) {
+            plan = FilmPage.of(plan, PrintOrder.of(plan, sheet.art().press().order()), mirror);
+        }
+        PlateWriter writer = new PlateWriter(plan, ppi());
         Set<String> used = new HashSet<>();
         List<Path> files =
                 writer.inks().stream()

@@ -257,7 +257,7 @@ final class PressCommand implements Callable<Integer> {
         Path screen = web ? drawn.folder().resolve(name + ".png") : null;
         List<Path> inputs = drawn.inputs(profile, goodsFile);
         Usage.checkNotInput(spec, inputs, layered, flat, screen);
-        plates.write(spec, plan, drawn.folder(), name, inputs);
+        plates.write(spec, sheet, drawn.folder(), name, inputs);
         AtomicFile.write(layered, out -> PdfWriter.write(List.of(plan), PdfStandard.X4, out));
         AtomicFile.write(flat, out -> PdfWriter.write(List.of(plan), PdfStandard.X1A, out));
         if (screen != null) {

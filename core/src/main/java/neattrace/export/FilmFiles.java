@@ -15,6 +15,7 @@ import neattrace.press.plate.PlateMaker;
 import neattrace.print.PlateWork;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.FilmPage;
+import neattrace.print.ready.PrintOrder;
 
 /** Films for screens: one for each ink, one bit, at true size, with marks and the ink's name. */
 public final class FilmFiles {
@@ -39,20 +40,18 @@ public final class FilmFiles {
         return files;
     }
 
-    /** Writes them with a usual ruling. */
-    public static void write(PrintPlan plan, boolean mirror, Path target) throws IOException {
-        write(plan, mirror, USUAL_RULING, target);
-    }
-
     /**
      * Writes them.
      *
+     * @param order names of inks as they are printed, if not as usual
      * @param mirror whether they are seen from behind
      * @param ruling of tints, lines an inch
      */
-    public static void write(PrintPlan plan, boolean mirror, double ruling, Path target)
+    public static void write(
+            PrintPlan plan, List<String> order, boolean mirror, double ruling, Path target)
             throws IOException {
-        PlateWriter writer = new PlateWriter(FilmPage.of(plan, mirror), PPI);
+        PrintPlan page = FilmPage.of(plan, PrintOrder.of(plan, order), mirror);
+        PlateWriter writer = new PlateWriter(page, PPI);
         List<Path> files = files(plan, target);
         for (int i = 0; i < files.size(); i++) {
             Colorant ink = writer.inks().get(i);

@@ -10,15 +10,22 @@ import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Place;
 import neattrace.finding.Severity;
+import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
 import neattrace.goods.Needs.Coloured;
+import neattrace.job.PressSection;
+import neattrace.press.black.BlackChoice;
+import neattrace.press.black.BlackRecipe;
 import neattrace.press.black.BlackSchool;
 import neattrace.press.black.BlackShapes;
 import neattrace.print.PrintShape;
 import neattrace.print.Shapes;
+import neattrace.print.ready.PressTerms;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** What becomes of black: solids that print grey, fringes round it. */
 final class BlackFindings {
@@ -31,6 +38,14 @@ final class BlackFindings {
                     Cost.RUN,
                     "%d solid blacks print grey");
 
+    static final Kind UNEVEN =
+            new Kind(
+                    PressInspection.STATION,
+                    "black-over-nothing",
+                    Severity.LOOK,
+                    Cost.RUN,
+                    "%d solid blacks print in two depths");
+
     static final Kind FRINGED =
             new Kind(
                     PressInspection.STATION,
@@ -39,21 +54,35 @@ final class BlackFindings {
                     Cost.RUN,
                     "Colours show beside black");
 
-    static final List<Kind> KINDS = List.of(GREY, FRINGED);
-
     /** Black ink alone looks grey on solids so wide, mm (common practice, no source). */
     private static final double SOLID_MM = 5;
 
     private static final double FINE_MM = 0.02;
 
-    private final BlackSchool school;
+    /** So much of another depth is seen, mm2 (common practice, no source). */
+    private static final double SEEN_MM2 = 4;
+
+    private final PressSection press;
     private final List<Wished> printed;
     private final List<Outline> black;
+    private final List<FlatLayer> flats;
     private final Leaving left;
 
-    BlackFindings(BlackSchool school, List<Wished> wished, List<Outline> black, Leaving left) {
-        this.school = school;
+    /**
+     * Findings.
+     *
+     * @param black all of it, mm on the page
+     * @param flats what lies beneath it
+     */
+    BlackFindings(
+            PressSection press,
+            List<Wished> wished,
+            List<Outline> black,
+            List<FlatLayer> flats,
+            Leaving left) {
+        this.press = press;
         this.black = black;
+        this.flats = flats;
         this.left = left;
         // Where inks are counted black is one of them, and nothing lies beneath it.
         this.printed =
@@ -63,53 +92,109 @@ final class BlackFindings {
                         .toList();
     }
 
-    List<Finding> grey() {
-        if (school != BlackSchool.K_ONLY || printed.isEmpty()) {
+    /** Solids without colours beneath them: all grey, or in two depths. */
+    List<Finding> solids() {
+        boolean alone = press.choices().stream().anyMatch(one -> !one.rich());
+        if (printed.isEmpty() || press.school() != BlackSchool.K_ONLY && !alone) {
             return List.of();
         }
         Wished wished = printed.get(0);
         List<Polygon> pieces = new ArrayList<>();
         black.forEach(one -> pieces.addAll(Shapes.toPolygons(new PrintShape.Curved(one), FINE_MM)));
         Geometry solid = BlackShapes.core(pieces, wished.onPage(SOLID_MM) / 2);
+        Geometry rich = BlackShapes.underlay(pieces, onPage(wished), press.choices());
         List<Finding> found = new ArrayList<>();
         for (int i = 0; i < solid.getNumGeometries(); i++) {
-            if (solid.getGeometryN(i).isEmpty()) {
+            Geometry one = solid.getGeometryN(i);
+            if (one.isEmpty() || rich.intersects(one)) {
                 continue;
             }
-            var inside = solid.getGeometryN(i).getInteriorPoint();
+            var inside = one.getInteriorPoint();
             Point at = new Point(inside.getX(), inside.getY());
+            Kind kind = isOverBoth(one, wished) ? UNEVEN : GREY;
             if (!left.isLeft("grey", at)) {
-                found.add(grey(wished, at));
+                found.add(solid(kind, wished, at));
             }
         }
         return found;
     }
 
-    private Finding grey(Wished wished, Point at) {
+    /** How black is printed, in mm of the page. */
+    private BlackRecipe onPage(Wished wished) {
+        BlackRecipe goods =
+                PressTerms.of(press, wished.goods().printing(), wished.goods().ground()).black();
+        return new BlackRecipe(
+                goods.school(),
+                goods.underlay(),
+                wished.onPage(goods.keptBackMm()),
+                wished.onPage(goods.boldMm()));
+    }
+
+    /** Whether a part of it that is seen lies over colour, and another over nothing. */
+    private boolean isOverBoth(Geometry solid, Wished wished) {
+        double seen = SEEN_MM2 / (wished.onGoods(1) * wished.onGoods(1));
+        List<Geometry> over =
+                flats.stream()
+                        .map(
+                                one ->
+                                        OverlayNGRobust.overlay(
+                                                solid, one.shape(), OverlayNG.INTERSECTION))
+                        .toList();
+        double covered = over.isEmpty() ? 0 : OverlayNGRobust.union(over).getArea();
+        return covered > seen && solid.getArea() - covered > seen;
+    }
+
+    private Finding solid(Kind kind, Wished wished, Point at) {
+        List<Answer> answers = new ArrayList<>();
+        answers.add(
+                new Answer.Change(
+                        "rich-here",
+                        "Make this one rich",
+                        "Black",
+                        (job, drawing) -> job.withPress(rich(job.press(), at, wished))));
+        if (press.school() == BlackSchool.K_ONLY) {
+            answers.add(
+                    new Answer.Change(
+                            "rich",
+                            "Make black rich where bold",
+                            "Black",
+                            (job, drawing) ->
+                                    job.withPress(job.press().withSchool(BlackSchool.KEPT_BACK))));
+        }
+        answers.add(left.leave("grey", at));
         return Finding.of(
-                        GREY,
-                        "Solid black prints grey" + wished.on(),
-                        "Black ink alone is weak on solids of 5 mm and more. Rich black lays C60"
-                                + " M40 Y40 beneath it.",
-                        rich(),
-                        left.leave("grey", at))
+                        kind,
+                        kind == UNEVEN
+                                ? "Solid black lies half over colour, half over nothing"
+                                        + wished.on()
+                                : "Solid black prints grey" + wished.on(),
+                        kind == UNEVEN
+                                ? "Where it has colour beneath it it is deep, and grey beside that."
+                                        + " Rich black lays C60 M40 Y40 beneath all of it."
+                                : "Black ink alone is weak on solids of 5 mm and more. Rich black"
+                                        + " lays C60 M40 Y40 beneath it.",
+                        answers.toArray(Answer[]::new))
                 .measuring(new Measure(SOLID_MM, "mm"))
                 .at(new Place.Spot(at, wished.onPage(SOLID_MM)))
                 .on(Wished.keys(printed));
     }
 
-    private static Answer.Change rich() {
-        return new Answer.Change(
-                "rich",
-                "Make it rich where bold",
-                "Black",
-                (job, drawing) -> job.withPress(job.press().withSchool(BlackSchool.KEPT_BACK)));
+    /** Without what was chosen there before, and rich where the rule would not have it so. */
+    private static PressSection rich(PressSection press, Point at, Wished wished) {
+        double reach = wished.onPage(BlackShapes.REACH_MM + SOLID_MM);
+        List<BlackChoice> choices =
+                new ArrayList<>(
+                        press.choices().stream()
+                                .filter(one -> one.rich() || one.at().distance(at) > reach)
+                                .toList());
+        choices.add(new BlackChoice(at, true));
+        return press.withChoices(choices);
     }
 
     List<Finding> fringed() {
         List<Wished> off =
                 printed.stream().filter(one -> one.goods().printing().registerMm() > 0).toList();
-        if (school != BlackSchool.AS_DRAWN
+        if (press.school() != BlackSchool.AS_DRAWN
                 || off.isEmpty()
                 || black.isEmpty()
                 || left.isLeft("fringed")) {

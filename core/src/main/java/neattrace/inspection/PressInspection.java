@@ -14,14 +14,15 @@ import neattrace.finding.Measure;
 import neattrace.finding.Severity;
 import neattrace.flat.LineLayer;
 import neattrace.flat.Swatch;
+import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.LogSection;
+import neattrace.job.PressSection;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
-import neattrace.press.black.BlackSchool;
 import neattrace.print.ready.PressTrials;
 import neattrace.sheet.ink.InkReading;
 import neattrace.stage.Same;
@@ -60,6 +61,7 @@ final class PressInspection {
                     STATION,
                     List.of(
                             TOO_MUCH_INK,
+                            BlackFindings.UNEVEN,
                             BlackFindings.GREY,
                             TrialFindings.PAPER,
                             BlackFindings.FRINGED,
@@ -84,9 +86,9 @@ final class PressInspection {
             List<Wished> wished,
             Same<InkReading> reading,
             double pxPerMm,
-            BlackSchool school,
-            PressProfile profile,
+            PressSection press,
             Same<List<Outline>> black,
+            Same<List<FlatLayer>> flats,
             Optional<Same<PressTrials>> trials,
             LogSection log) {
 
@@ -98,11 +100,15 @@ final class PressInspection {
                     Wished.of(drawing),
                     Same.of(drawing.reading()),
                     drawing.resolution().pxPerMm(),
-                    drawing.job().press().school(),
-                    drawing.job().press().profile(),
+                    drawing.job().press(),
                     Same.of(drawing.traced().blackLines()),
+                    Same.of(drawing.layers()),
                     known.trials().map(Same::of),
                     drawing.job().log().settledAlone());
+        }
+
+        PressProfile profile() {
+            return press.profile();
         }
     }
 
@@ -121,8 +127,20 @@ final class PressInspection {
                         .toList();
         Leaving left = new Leaving(STATION, reads.reading().value(), reads.pxPerMm(), reads.log());
         BlackFindings black =
-                new BlackFindings(reads.school(), reads.wished(), reads.black().value(), left);
-        Group.of(black.grey(), "rich", "Make it rich where bold").ifPresent(groups::add);
+                new BlackFindings(
+                        reads.press(),
+                        reads.wished(),
+                        reads.black().value(),
+                        reads.flats().value(),
+                        left);
+        List<Finding> solids = black.solids();
+        for (Kind kind : List.of(BlackFindings.UNEVEN, BlackFindings.GREY)) {
+            Group.of(
+                            solids.stream().filter(one -> one.kind().equals(kind)).toList(),
+                            "rich-here",
+                            "Make all of them rich")
+                    .ifPresent(groups::add);
+        }
         List<Group> printed =
                 reads.trials()
                         .map(one -> new TrialFindings(reads.wished(), one.value(), left).groups())

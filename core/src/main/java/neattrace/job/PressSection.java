@@ -11,6 +11,7 @@ import neattrace.geom.Point;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
+import neattrace.press.black.BlackChoice;
 import neattrace.press.black.BlackRecipe;
 import neattrace.press.black.BlackSchool;
 import neattrace.press.separate.OneColourRecipe;
@@ -23,6 +24,7 @@ import neattrace.press.trap.TrapRule;
  * @param underlay those colours
  * @param boldMm from this width on black has them, mm on the goods; {@link #AUTO} for as wide as
  *     the register tolerance asks for
+ * @param choices pieces of black that are printed otherwise than the rule says, mm on the page
  * @param linesOver whether coloured and half-strength lines print over what lies beneath instead of
  *     knocking it out
  * @param registerMm how far plates may lie off; {@link #AUTO} for as the goods say
@@ -33,12 +35,15 @@ import neattrace.press.trap.TrapRule;
  * @param profile of the press
  * @param merged swatches that are printed in another one's ink, by their ids
  * @param cloth ids of swatches that the cloth itself shows: they are not printed
+ * @param order names of inks in the order they are printed; those that are not named come where
+ *     they are usual
  * @param oneColour how the drawing is made in one ink
  */
 public record PressSection(
         BlackSchool school,
         Cmyk underlay,
         double boldMm,
+        List<BlackChoice> choices,
         boolean linesOver,
         double registerMm,
         boolean trapped,
@@ -48,6 +53,7 @@ public record PressSection(
         PressProfile profile,
         Map<Integer, Integer> merged,
         Set<Integer> cloth,
+        List<String> order,
         OneColourRecipe oneColour) {
 
     /** Left to the goods. */
@@ -59,12 +65,15 @@ public record PressSection(
     /** No places more are kept. */
     private static final int MOST_PLACES = 10_000;
 
+    private static final int MOST_INKS = 1000;
+
     /** As most work is printed. */
     public static final PressSection USUAL =
             new PressSection(
                     BlackSchool.KEPT_BACK,
                     BlackRecipe.USUAL_UNDERLAY,
                     AUTO,
+                    List.of(),
                     false,
                     AUTO,
                     true,
@@ -74,6 +83,7 @@ public record PressSection(
                     PressProfile.bundled(),
                     Map.of(),
                     Set.of(),
+                    List.of(),
                     OneColourRecipe.OFF);
 
     public PressSection {
@@ -86,6 +96,14 @@ public record PressSection(
         if (untrapped.size() > MOST_PLACES) {
             throw new IllegalArgumentException("too many seams are without a trap");
         }
+        if (choices.size() > MOST_PLACES) {
+            throw new IllegalArgumentException("too many pieces of black are chosen by hand");
+        }
+        if (order.size() > MOST_INKS) {
+            throw new IllegalArgumentException("too many inks are in order");
+        }
+        choices = List.copyOf(choices);
+        order = order.stream().distinct().toList();
         untrapped = List.copyOf(untrapped);
         merged = Collections.unmodifiableMap(new TreeMap<>(merged));
         cloth = Collections.unmodifiableSet(new TreeSet<>(cloth));
@@ -120,6 +138,10 @@ public record PressSection(
 
     public PressSection withBoldMm(double value) {
         return with(fields -> fields.boldMm = value);
+    }
+
+    public PressSection withChoices(List<BlackChoice> value) {
+        return with(fields -> fields.choices = value);
     }
 
     public PressSection withLinesOver(boolean value) {
@@ -158,6 +180,10 @@ public record PressSection(
         return with(fields -> fields.cloth = value);
     }
 
+    public PressSection withOrder(List<String> value) {
+        return with(fields -> fields.order = value);
+    }
+
     public PressSection withOneColour(OneColourRecipe value) {
         return with(fields -> fields.oneColour = value);
     }
@@ -174,6 +200,7 @@ public record PressSection(
         private BlackSchool school;
         private Cmyk underlay;
         private double boldMm;
+        private List<BlackChoice> choices;
         private boolean linesOver;
         private double registerMm;
         private boolean trapped;
@@ -183,12 +210,14 @@ public record PressSection(
         private PressProfile profile;
         private Map<Integer, Integer> merged;
         private Set<Integer> cloth;
+        private List<String> order;
         private OneColourRecipe oneColour;
 
         Fields(PressSection from) {
             school = from.school;
             underlay = from.underlay;
             boldMm = from.boldMm;
+            choices = from.choices;
             linesOver = from.linesOver;
             registerMm = from.registerMm;
             trapped = from.trapped;
@@ -198,6 +227,7 @@ public record PressSection(
             profile = from.profile;
             merged = from.merged;
             cloth = from.cloth;
+            order = from.order;
             oneColour = from.oneColour;
         }
 
@@ -206,6 +236,7 @@ public record PressSection(
                     school,
                     underlay,
                     boldMm,
+                    choices,
                     linesOver,
                     registerMm,
                     trapped,
@@ -215,6 +246,7 @@ public record PressSection(
                     profile,
                     merged,
                     cloth,
+                    order,
                     oneColour);
         }
     }

@@ -23,6 +23,7 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
+import neattrace.press.black.BlackChoice;
 import neattrace.press.black.BlackSchool;
 import neattrace.print.ready.PressPalette;
 import neattrace.print.ready.PressTrials;
@@ -71,17 +72,44 @@ class PressInspectionTest {
     void solidsInBlackAloneAreToldAndMadeRich() throws IOException {
         // Its lines are half a mm wide; at 20 ppi, fifteen times as large, they are solids.
         Job job =
-                Jobs.coloured()
+                Jobs.plain()
                         .withPpi(20)
                         .withPress(PressSection.USUAL.withSchool(BlackSchool.K_ONLY));
         List<Finding> found = of(job, "black-grey");
         assertThat(found).isNotEmpty();
+        assertThat(of(job, "black-over-nothing")).isEmpty();
         for (Answer answer : found.get(0).answers()) {
             int left = of(answered(job, answer), "black-grey").size();
             assertThat(left).as(answer.label()).isLessThan(found.size());
         }
         assertThat(of(job.withPress(PressSection.USUAL), "black-grey")).isEmpty();
         assertThat(of(job.withPpi(300), "black-grey")).isEmpty();
+    }
+
+    /** The outer ring lies over colour with its inner half, the inner ring with all of it. */
+    @Test
+    void solidsOverColourAndOverNothingAreToldApart() throws IOException {
+        Job job =
+                Jobs.coloured()
+                        .withPpi(20)
+                        .withPress(PressSection.USUAL.withSchool(BlackSchool.K_ONLY));
+        List<Finding> uneven = of(job, "black-over-nothing");
+        assertThat(uneven).hasSize(1);
+        for (Answer answer : uneven.get(0).answers()) {
+            assertThat(of(answered(job, answer), "black-over-nothing"))
+                    .as(answer.label())
+                    .isEmpty();
+        }
+        Job byHand =
+                job.withPress(
+                        PressSection.USUAL.withChoices(
+                                List.of(
+                                        new BlackChoice(
+                                                uneven.get(0).place().orElseThrow().at(), false))));
+        List<Finding> chosen = of(byHand, "black-over-nothing");
+        assertThat(chosen).hasSize(1);
+        assertThat(of(answered(byHand, chosen.get(0).answers().get(0)), "black-over-nothing"))
+                .isEmpty();
     }
 
     @Test

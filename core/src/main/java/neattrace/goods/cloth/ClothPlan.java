@@ -3,6 +3,7 @@ package neattrace.goods.cloth;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.pipeline.Extent;
 import neattrace.press.BlackRule;
@@ -49,12 +50,15 @@ public final class ClothPlan {
                         .with(
                                 PressPalette.of(
                                         PressPalette.spots(job.swatches(), press), job.press()));
+        Extent extent = print.drawing().extent();
         PressTerms terms =
                 PressTerms.of(
-                        job.press().withSchool(BlackSchool.K_ONLY),
+                        job.press().withSchool(BlackSchool.K_ONLY).withChoices(List.of()),
                         print.goods().printing(),
                         print.goods().ground(),
-                        List.of());
+                        at ->
+                                new Point(at.x() - extent.left(), at.y() - extent.top())
+                                        .times(print.factor()));
         return PressReady.of(of(print, art, press), terms, progress);
     }
 

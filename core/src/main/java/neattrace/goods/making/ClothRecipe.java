@@ -13,6 +13,7 @@ import neattrace.geom.Point;
  * @param signature what is written in the drawing; empty for nothing
  * @param signatureAt its middle, mm on the drawing's page; empty for where it is quietest
  * @param signatureMm how high its small letters are on the cloth
+ * @param mirrored whether films are seen from behind, as some printers want them
  */
 public record ClothRecipe(
         Place place,
@@ -20,7 +21,8 @@ public record ClothRecipe(
         double belowMm,
         String signature,
         Optional<Point> signatureAt,
-        double signatureMm) {
+        double signatureMm,
+        boolean mirrored) {
 
     /** Where it goes. */
     public enum Place {
@@ -75,7 +77,7 @@ public record ClothRecipe(
 
     /** As is usual (common practice, no source). */
     public static final ClothRecipe USUAL =
-            new ClothRecipe(Place.CHEST, Size.L_XL, 0, "", Optional.empty(), 4);
+            new ClothRecipe(Place.CHEST, Size.L_XL, 0, "", Optional.empty(), 4, false);
 
     public ClothRecipe {
         signature = signature.strip();
@@ -91,26 +93,31 @@ public record ClothRecipe(
     }
 
     public ClothRecipe withPlace(Place value) {
-        return new ClothRecipe(value, size, belowMm, signature, signatureAt, signatureMm);
+        return new ClothRecipe(value, size, belowMm, signature, signatureAt, signatureMm, mirrored);
     }
 
     public ClothRecipe withSize(Size value) {
-        return new ClothRecipe(place, value, belowMm, signature, signatureAt, signatureMm);
+        return new ClothRecipe(
+                place, value, belowMm, signature, signatureAt, signatureMm, mirrored);
     }
 
     public ClothRecipe withBelowMm(double value) {
-        return new ClothRecipe(place, size, value, signature, signatureAt, signatureMm);
+        return new ClothRecipe(place, size, value, signature, signatureAt, signatureMm, mirrored);
     }
 
     public ClothRecipe withSignature(String value) {
-        return new ClothRecipe(place, size, belowMm, value, signatureAt, signatureMm);
+        return new ClothRecipe(place, size, belowMm, value, signatureAt, signatureMm, mirrored);
     }
 
     public ClothRecipe withSignatureAt(Optional<Point> value) {
-        return new ClothRecipe(place, size, belowMm, signature, value, signatureMm);
+        return new ClothRecipe(place, size, belowMm, signature, value, signatureMm, mirrored);
     }
 
     public ClothRecipe withSignatureMm(double value) {
-        return new ClothRecipe(place, size, belowMm, signature, signatureAt, value);
+        return new ClothRecipe(place, size, belowMm, signature, signatureAt, value, mirrored);
+    }
+
+    public ClothRecipe withMirrored(boolean value) {
+        return new ClothRecipe(place, size, belowMm, signature, signatureAt, signatureMm, value);
     }
 }

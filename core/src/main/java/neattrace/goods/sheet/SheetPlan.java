@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Function;
 import neattrace.geom.CubicLoop;
 import neattrace.goods.cut.CutOrder;
 import neattrace.goods.cut.StickerCut;
@@ -19,6 +20,7 @@ import neattrace.print.PrintLayer.Kind;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
 import neattrace.print.lettering.Lettering;
+import neattrace.stage.Progress;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -41,6 +43,20 @@ public final class SheetPlan {
 
     /** The plan of a sheet. */
     public static PrintPlan of(StickerSheet sheet, PressProfile press) {
+        return of(sheet, press, SheetPlan::printed);
+    }
+
+    /**
+     * The same as printers get it: each sticker is made ready once, however often it lies there.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static PrintPlan ready(StickerSheet sheet, PressProfile press, Progress progress) {
+        return of(sheet, press, sticker -> StickerPlan.ready(sticker, progress));
+    }
+
+    private static PrintPlan of(
+            StickerSheet sheet, PressProfile press, Function<Sticker, PrintPlan> printing) {
         SheetLayout layout = sheet.layout();
         Map<Integer, PrintPlan> printed = new TreeMap<>();
         List<Placement> placements = new ArrayList<>();
@@ -49,7 +65,7 @@ public final class SheetPlan {
         for (Laid laid : sheet.nest().laid()) {
             int kind = sheet.nest().pieces().get(laid.piece()).kind();
             SheetItem item = sheet.items().get(kind);
-            PrintPlan plan = printed.computeIfAbsent(kind, key -> printed(item.sticker()));
+            PrintPlan plan = printed.computeIfAbsent(kind, key -> printing.apply(item.sticker()));
             placements.add(placement(plan, item, laid));
             AffineTransform map = map(item, laid);
             for (StickerCut cut : item.sticker().cuts()) {
@@ -74,9 +90,7 @@ public final class SheetPlan {
 
     /** A sticker without its lines, which are cut in an order over the whole sheet. */
     public static PrintPlan printed(Sticker sticker) {
-        List<PrintLayer> layers = new ArrayList<>(StickerPlan.beneath(sticker));
-        layers.addAll(sticker.art().layers());
-        return sticker.art().with(layers);
+        return StickerPlan.printed(sticker);
     }
 
     private static Placement placement(PrintPlan plan, SheetItem item, Laid laid) {

@@ -2,6 +2,7 @@ package neattrace.goods.sticker;
 
 import java.util.Optional;
 import neattrace.goods.GoodsKind;
+import neattrace.goods.cut.StickerRecipe;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
@@ -9,6 +10,8 @@ import neattrace.job.pipeline.GoodsDrawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
+import neattrace.print.ready.PressArt;
+import neattrace.print.ready.PressTerms;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
 
@@ -34,7 +37,8 @@ public final class GoodsSticker {
     }
 
     /**
-     * The sticker as it goes into files, colours running on beneath their neighbours.
+     * The sticker as it goes into files, in the inks it is printed in, colours running on beneath
+     * their neighbours.
      *
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
@@ -47,9 +51,23 @@ public final class GoodsSticker {
             throws PictureException {
         GoodsDrawing made = GoodsDrawing.of(pipeline, drawing, wanted, progress);
         double factor = made.fit().factor();
+        Job job = made.drawing().job();
+        Artwork seen = Artwork.of(made.drawing(), press);
+        StickerRecipe recipe = wanted.sticker().on(wanted.goods());
+        PressTerms terms =
+                PressTerms.of(
+                        job.press(),
+                        wanted.goods().printing(),
+                        wanted.goods().ground(),
+                        at -> at.times(factor));
+        Artwork printed =
+                new PressArt(seen, made.drawing().extent(), job.swatches(), job.press())
+                        .printed(factor);
         return Sticker.of(
-                Artwork.of(made.drawing(), press).forFiles(factor),
-                factor,
-                wanted.sticker().on(wanted.goods()));
+                        printed.forFiles(factor),
+                        Sticker.silhouette(seen, recipe.enclosed()),
+                        factor,
+                        recipe)
+                .with(terms);
     }
 }

@@ -2,6 +2,7 @@ package neattrace.goods.sticker;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import neattrace.flat.LineLayer;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
@@ -14,6 +15,7 @@ import neattrace.print.Placement;
 import neattrace.print.Plans;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressTerms;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -25,9 +27,14 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * @param silhouette of all that is printed, mm
  * @param cuts its lines, the largest sticker first; several if it fell apart
  * @param recipe how it was made
+ * @param terms by which printers get it; empty for as it is
  */
 public record Sticker(
-        PrintPlan art, Geometry silhouette, List<StickerCut> cuts, StickerRecipe recipe) {
+        PrintPlan art,
+        Geometry silhouette,
+        List<StickerCut> cuts,
+        StickerRecipe recipe,
+        Optional<PressTerms> terms) {
 
     public Sticker {
         cuts = List.copyOf(cuts);
@@ -61,7 +68,7 @@ public record Sticker(
         Placement scaled = new Placement(plan, width / 2, height / 2, 0, factor);
         PrintPlan printed =
                 new PrintPage(art.title(), width, height, 0, List.of(scaled)).plan(art.press());
-        return new Sticker(printed, silhouette, cuts, recipe);
+        return new Sticker(printed, silhouette, cuts, recipe, Optional.empty());
     }
 
     /**
@@ -83,5 +90,10 @@ public record Sticker(
         return silhouette
                 .getFactory()
                 .createMultiPolygon(cuts.stream().map(StickerCut::area).toArray(Polygon[]::new));
+    }
+
+    /** The same with what printers make it ready by. */
+    public Sticker with(PressTerms value) {
+        return new Sticker(art, silhouette, cuts, recipe, Optional.of(value));
     }
 }

@@ -21,6 +21,8 @@ import neattrace.print.PrintObject;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
+import neattrace.print.ready.PressReady;
+import neattrace.stage.Progress;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.buffer.BufferOp;
@@ -53,21 +55,55 @@ public final class StickerPlan {
 
     /** Everything of a sticker, where it lies on the drawing's page. */
     public static PrintPlan of(Sticker sticker) {
+        return withCuts(printed(sticker), sticker);
+    }
+
+    /** What is printed of a sticker: border, bleed and art. */
+    public static PrintPlan printed(Sticker sticker) {
         List<PrintLayer> layers = new ArrayList<>(beneath(sticker));
         layers.addAll(sticker.art().layers());
+        PrintPlan art = sticker.art();
+        return new PrintPlan(art.title(), art.widthMm(), art.heightMm(), 0, layers, art.press());
+    }
+
+    /**
+     * The same as printers get it.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static PrintPlan ready(Sticker sticker, Progress progress) {
+        PrintPlan plan = printed(sticker);
+        return sticker.terms()
+                .map(terms -> PressReady.of(plan, terms, progress).plan())
+                .orElse(plan);
+    }
+
+    private static PrintPlan withCuts(PrintPlan plan, Sticker sticker) {
+        List<PrintLayer> layers = new ArrayList<>(plan.layers());
         boolean through = sticker.recipe().backingMm() == 0;
         List<CubicLoop> along =
                 CutOrder.of(sticker.cuts().stream().map(cut -> cut.loops().toList()).toList());
         CutInks inks = sticker.recipe().inks();
         layers.add(kiss(through ? List.of() : along, inks));
         layers.add(through(through ? along : backing(sticker), inks));
-        PrintPlan art = sticker.art();
-        return new PrintPlan(art.title(), art.widthMm(), art.heightMm(), 0, layers, art.press());
+        return plan.with(layers);
     }
 
-    /** The same on a page as small as may be. */
+    /** Everything of it on a page as small as may be. */
     public static PrintPlan page(Sticker sticker) {
-        PrintPlan plan = of(sticker);
+        return page(of(sticker), sticker);
+    }
+
+    /**
+     * The same as printers get it.
+     *
+     * @throws java.util.concurrent.CancellationException if {@code progress} says so
+     */
+    public static PrintPlan readyPage(Sticker sticker, Progress progress) {
+        return page(withCuts(ready(sticker, progress), sticker), sticker);
+    }
+
+    private static PrintPlan page(PrintPlan plan, Sticker sticker) {
         Envelope all = reach(sticker).getEnvelopeInternal();
         if (all.isNull()) {
             return plan;

@@ -154,6 +154,9 @@ final class MakingsJson {
         node.put("belowMm", cloth.belowMm()).put("signature", cloth.signature());
         cloth.signatureAt().ifPresent(at -> JsonFields.point(node.putArray("signatureAt"), at));
         node.put("signatureMm", cloth.signatureMm());
+        if (cloth.mirrored()) {
+            node.put("filmsMirrored", true);
+        }
     }
 
     private static ClothRecipe cloth(JsonNode node) throws DamagedException {
@@ -167,7 +170,8 @@ final class MakingsJson {
                 number(node, "belowMm"),
                 text(node, "signature"),
                 at,
-                number(node, "signatureMm"));
+                number(node, "signatureMm"),
+                node.path("filmsMirrored").asBoolean());
     }
 
     private static void wrap(WrapRecipe wrap, ObjectNode node) {

@@ -23,6 +23,7 @@ import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.ProfileException;
+import neattrace.press.black.BlackChoice;
 import neattrace.press.black.BlackSchool;
 import neattrace.press.separate.OneColourRecipe;
 import neattrace.press.separate.Tone;
@@ -48,6 +49,13 @@ public final class PressJson {
         put(node, "registerMm", press.registerMm());
         put(node, "trapMm", press.trapMm());
         put(node, "inkLimit", press.inkLimit());
+        if (!press.choices().isEmpty()) {
+            ArrayNode choices = node.putArray("blackByHand");
+            for (BlackChoice one : press.choices()) {
+                ObjectNode choice = choices.addObject().put("rich", one.rich());
+                JsonFields.point(choice.putArray("at"), one.at());
+            }
+        }
         if (press.linesOver()) {
             node.put("linesOver", true);
         }
@@ -67,6 +75,10 @@ public final class PressJson {
         if (!press.cloth().isEmpty()) {
             ArrayNode cloth = node.putArray("cloth");
             press.cloth().forEach(cloth::add);
+        }
+        if (!press.order().isEmpty()) {
+            ArrayNode order = node.putArray("order");
+            press.order().forEach(order::add);
         }
         if (!press.oneColour().equals(OneColourRecipe.OFF)) {
             write(press.oneColour(), node.putObject("oneColour"));
@@ -125,10 +137,35 @@ public final class PressJson {
         for (JsonNode one : node.path("cloth")) {
             cloth.add(id(one));
         }
-        press = press.withMerged(merged).withCloth(cloth);
+        press =
+                press.withMerged(merged)
+                        .withCloth(cloth)
+                        .withChoices(choices(node))
+                        .withOrder(order(node));
         return node.has("oneColour")
                 ? press.withOneColour(oneColour(need(node, "oneColour")))
                 : press;
+    }
+
+    private static List<BlackChoice> choices(JsonNode node) throws DamagedException {
+        List<BlackChoice> choices = new ArrayList<>();
+        for (JsonNode one : node.path("blackByHand")) {
+            choices.add(
+                    new BlackChoice(
+                            JsonFields.point(need(one, "at")), JsonFields.flag(one, "rich")));
+        }
+        return choices;
+    }
+
+    private static List<String> order(JsonNode node) throws DamagedException {
+        List<String> order = new ArrayList<>();
+        for (JsonNode one : node.path("order")) {
+            if (!one.isTextual()) {
+                throw new DamagedException("an ink in the order of printing is no name");
+            }
+            order.add(one.asText());
+        }
+        return order;
     }
 
     private static double optional(JsonNode node, String field) throws DamagedException {

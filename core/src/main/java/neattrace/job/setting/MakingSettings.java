@@ -295,6 +295,17 @@ public final class MakingSettings {
                 (one, v) -> one.withCloth(one.cloth().withSignatureMm(v)));
     }
 
+    /** From which side films are seen. */
+    public Option<Boolean> films() {
+        return option(
+                "films",
+                "Films",
+                List.of(false, true),
+                is -> is ? "mirrored" : "right-reading",
+                one -> one.cloth().mirrored(),
+                (one, v) -> one.withCloth(one.cloth().withMirrored(v)));
+    }
+
     /** How wide a mug is. */
     public Quantity diameter() {
         return quantity(

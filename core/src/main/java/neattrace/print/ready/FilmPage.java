@@ -8,8 +8,6 @@ import java.util.Map;
 import neattrace.press.Colorant;
 import neattrace.press.Rgb;
 import neattrace.press.Tints;
-import neattrace.press.plate.PlateMaker;
-import neattrace.print.PlateWork;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintLayer.Kind;
 import neattrace.print.PrintObject;
@@ -45,16 +43,16 @@ public final class FilmPage {
     /**
      * A plan with marks round it.
      *
+     * @param order its inks as they are printed: they are numbered by it
      * @param mirrored whether films are seen from behind, as some printers want them
      */
-    public static PrintPlan of(PrintPlan plan, boolean mirrored) {
+    public static PrintPlan of(PrintPlan plan, List<Colorant> order, boolean mirrored) {
         double width = plan.widthMm() + 2 * RIM_MM;
         double height = plan.heightMm() + 2 * RIM_MM;
         AffineTransform shift = AffineTransform.getTranslateInstance(RIM_MM, RIM_MM);
         PrintPlan moved = PrintPage.mapped(plan, shift, width, height, plan.press());
         List<PrintLayer> layers = new ArrayList<>(moved.layers());
-        List<Colorant> inks = PlateMaker.inks(PlateWork.of(plan));
-        layers.add(marks(inks, width, height, RIM_MM + plan.trimMm()));
+        layers.add(marks(order, width, height, RIM_MM + plan.trimMm()));
         PrintPlan marked =
                 new PrintPlan(
                         plan.title(), width, height, RIM_MM + plan.trimMm(), layers, plan.press());

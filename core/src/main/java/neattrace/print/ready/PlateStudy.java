@@ -2,10 +2,12 @@ package neattrace.print.ready;
 
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import neattrace.geom.Point;
 import neattrace.goods.GoodsFit;
 import neattrace.job.PressSection;
@@ -17,6 +19,8 @@ import neattrace.press.Colorant;
 import neattrace.press.InkLook;
 import neattrace.press.Rgb;
 import neattrace.press.Tints;
+import neattrace.press.black.BlackChoice;
+import neattrace.press.black.BlackShapes;
 import neattrace.press.plate.Laid;
 import neattrace.press.plate.PlateMaker;
 import neattrace.press.plate.PlateMap;
@@ -42,6 +46,9 @@ public final class PlateStudy {
 
     /** What lies where is looked up on so many pixels at most. */
     private static final double MOST_PIXELS = 8e6;
+
+    /** So much black ink is solid, percent. */
+    private static final double SOLID = 90;
 
     private final PressSheet sheet;
     private final PressFacts facts;
@@ -168,26 +175,49 @@ public final class PlateStudy {
         return merges;
     }
 
-    /** A place with the most ink, mm on the sheet; empty if there is none. */
-    public Optional<Point> heaviestPlace() {
-        double most = map.composites().stream().mapToDouble(Tints::total).max().orElse(0);
-        int[] run = new int[2];
-        for (int i = 0, length = 0; i < map.numbers().length; i++) {
-            boolean heavy = map.composites().get(map.numbers()[i] & 0xffff).total() > most - 1e-6;
-            length = heavy && i % map.width() > 0 ? length + 1 : heavy ? 1 : 0;
-            if (length > run[1]) {
-                run[0] = i - length / 2;
-                run[1] = length;
+    /**
+     * Places with the most ink, the heaviest first: one for each of the composites that lie there,
+     * in the longest run of it.
+     *
+     * @param most how many at most
+     */
+    public List<InkPlace> heaviestPlaces(int most) {
+        int[] longest = new int[map.composites().size()];
+        int[] middle = new int[longest.length];
+        short[] numbers = map.numbers();
+        for (int i = 0, length = 0; i < numbers.length; i++) {
+            boolean on = i % map.width() > 0 && numbers[i] == numbers[i - 1];
+            length = on ? length + 1 : 1;
+            int number = numbers[i] & 0xffff;
+            if (length > longest[number]) {
+                longest[number] = length;
+                middle[number] = i - length / 2;
             }
         }
         double mmPerPx = 25.4 / map.ppi();
-        return run[1] == 0 || most == 0
-                ? Optional.empty()
-                : Optional.of(
-                        new Point(
-                                (run[0] % map.width() + 0.5) * mmPerPx,
-                                (run[0] / map.width() + 0.5) * mmPerPx));
+        return IntStream.range(0, longest.length)
+                .filter(i -> longest[i] > 0 && map.composites().get(i).total() > 0)
+                .boxed()
+                .sorted(
+                        Comparator.comparingDouble((Integer i) -> map.composites().get(i).total())
+                                .reversed())
+                .limit(most)
+                .map(
+                        i ->
+                                new InkPlace(
+                                        map.composites().get(i),
+                                        new Point(
+                                                (middle[i] % map.width() + 0.5) * mmPerPx,
+                                                (middle[i] / map.width() + 0.5) * mmPerPx)))
+                .toList();
     }
+
+    /**
+     * Inks that lie on one another.
+     *
+     * @param at a place where they do, mm on the sheet
+     */
+    public record InkPlace(Tints tints, Point at) {}
 
     /** Whether colours meet, trapped or not, within a reach of a place on the sheet, mm. */
     public boolean hasSeam(Point mm, double reachMm) {
@@ -209,6 +239,34 @@ public final class PlateStudy {
         List<Point> all = new ArrayList<>(kept);
         all.add(page);
         return press.withUntrapped(all);
+    }
+
+    /** Whether solid black is printed at a place on the sheet, mm. */
+    public boolean isBlack(Point mm) {
+        return at(mm).of(Colorant.BLACK) >= SOLID;
+    }
+
+    /**
+     * The press section with the piece of black at a place on the sheet, mm, printed the other way:
+     * with colours beneath it, or without; what was chosen there before is left to the rule again.
+     */
+    public PressSection turnedBlack(PressSection press, Point mm) {
+        Point page = sheet.onPage(mm);
+        List<BlackChoice> kept =
+                press.choices().stream()
+                        .filter(
+                                one ->
+                                        one.at().distance(page) * sheet.factor()
+                                                > BlackShapes.REACH_MM)
+                        .toList();
+        if (kept.size() < press.choices().size()) {
+            return press.withChoices(kept);
+        }
+        Geometry place = new GeometryFactory().createPoint(new Coordinate(mm.x(), mm.y()));
+        boolean rich = sheet.ready().underlay().isWithinDistance(place, BlackShapes.REACH_MM);
+        List<BlackChoice> all = new ArrayList<>(kept);
+        all.add(new BlackChoice(page, !rich));
+        return press.withChoices(all);
     }
 
     /** The press section with the area at a place on the sheet, mm, in the next darker tone. */

@@ -42,6 +42,22 @@ public record PressArt(Artwork art, Extent extent, List<Swatch> swatches, PressS
         return swatches.stream().filter(one -> one.id() == id).findFirst();
     }
 
+    /**
+     * As it is printed: in one colour, or in the inks of the job.
+     *
+     * @param factor how many times as large as on its page it comes out
+     */
+    public Artwork printed(double factor) {
+        return oneColour(factor).map(OneColourArt::art).orElseGet(this::inInks);
+    }
+
+    /** The same in one colour, if the job wants that. */
+    Optional<OneColourArt> oneColour(double factor) {
+        return press.oneColour().on()
+                ? Optional.of(OneColourArt.of(inInks(), press.oneColour(), factor))
+                : Optional.empty();
+    }
+
     /** In the inks that are printed. */
     Artwork inInks() {
         return art.with(PressPalette.of(swatches, press));

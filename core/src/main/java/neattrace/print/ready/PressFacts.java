@@ -9,12 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import neattrace.press.Colorant;
-import neattrace.press.InkLook;
 import neattrace.press.Tints;
 import neattrace.press.plate.Laid;
 import neattrace.press.plate.PlateMaker;
 import neattrace.press.plate.Plates;
-import neattrace.press.separate.InkOrder;
 import neattrace.print.PlateWork;
 import neattrace.stage.Progress;
 
@@ -49,7 +47,6 @@ public record PressFacts(PressSheet sheet, Plates plates, List<Colorant> order) 
 
     private static PressFacts of(PressSheet sheet, double ppi, Progress progress) {
         List<Laid> laid = PlateWork.of(sheet.plan());
-        List<Colorant> inks = PlateMaker.inks(laid);
         Plates plates =
                 PlateMaker.of(
                         laid,
@@ -58,7 +55,8 @@ public record PressFacts(PressSheet sheet, Plates plates, List<Colorant> order) 
                         ppi,
                         List.of(),
                         progress);
-        return new PressFacts(sheet, plates, InkOrder.of(inks, new InkLook(sheet.plan().press())));
+        return new PressFacts(
+                sheet, plates, PrintOrder.of(sheet.plan(), sheet.art().press().order()));
     }
 
     /** How many inks count against the goods' limit: white and gloss are screens, too. */

@@ -70,7 +70,7 @@ public final class PressReady {
      * @throws java.util.concurrent.CancellationException if {@code progress} says so
      */
     public static PrintPlan of(PrintPlan plan, PressSection press, Goods goods, Progress progress) {
-        PressTerms terms = PressTerms.of(press, goods.printing(), goods.ground(), List.of());
+        PressTerms terms = PressTerms.of(press, goods.printing(), goods.ground());
         return of(plan, terms, progress).plan();
     }
 
@@ -91,7 +91,7 @@ public final class PressReady {
         Geometry underlay =
                 isSpotJob(colours)
                         ? new GeometryFactory().createMultiPolygon()
-                        : BlackShapes.underlay(black, terms.black());
+                        : BlackShapes.underlay(black, terms.black(), terms.choices());
         Set<Trap> off = off(trapping.traps());
         List<Inked> strips = strips(trapping, off);
         List<Inked> white =
@@ -103,6 +103,7 @@ public final class PressReady {
                 plan.with(arranged(layers, trapping, strips, white, underlay)),
                 trapping.traps(),
                 List.copyOf(off),
+                underlay,
                 lightened);
     }
 

@@ -75,12 +75,8 @@ public record PressSheet(
         PressProfile profile = press.profile();
         double factor = fit.map(GoodsFit::factor).orElse(1.0);
         progress.report("Laying out the inks", 0);
-        Artwork art = from.inInks();
-        Optional<OneColourArt> one = Optional.empty();
-        if (press.oneColour().on()) {
-            one = Optional.of(OneColourArt.of(art, press.oneColour(), factor));
-            art = one.get().art();
-        }
+        Optional<OneColourArt> one = from.oneColour(factor);
+        Artwork art = one.map(OneColourArt::art).orElseGet(from::inInks);
         boolean lines = goods.needs().coloured() == Needs.Coloured.NO;
         PrintPlan all = PrintPage.of(Plans.of(art.forFiles(factor))).plan(profile);
         PrintPlan own = lines ? GoodsPage.withoutFlats(all) : all;
@@ -95,9 +91,7 @@ public record PressSheet(
                         press,
                         goods.printing(),
                         goods.ground(),
-                        press.untrapped().stream()
-                                .map(at -> at.times(factor).plus(origin))
-                                .toList());
+                        at -> at.times(factor).plus(origin));
         ReadyPlan ready = PressReady.of(plain, terms, progress.part(0.2, 1));
         return new PressSheet(from, goods, factor, origin, terms, plain, ready, one);
     }

@@ -2,10 +2,12 @@ package neattrace.print.ready;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import neattrace.geom.Point;
 import neattrace.goods.Ground;
 import neattrace.goods.Printing;
 import neattrace.job.PressSection;
+import neattrace.press.black.BlackChoice;
 import neattrace.press.black.BlackRecipe;
 import neattrace.press.black.BlackSchool;
 import neattrace.press.trap.TrapRule;
@@ -15,6 +17,7 @@ import neattrace.press.trap.TrapRule;
  *
  * @param trap widths and limits
  * @param black what lies beneath black
+ * @param choices pieces of black that are printed otherwise, mm on the page that is made ready
  * @param linesOver whether coloured lines print over what lies beneath
  * @param inkLimit the most ink in one place, percent; 0 for any
  * @param untrapped places beside seams that are not trapped, mm on the page
@@ -23,23 +26,34 @@ import neattrace.press.trap.TrapRule;
 public record PressTerms(
         TrapRule trap,
         BlackRecipe black,
+        List<BlackChoice> choices,
         boolean linesOver,
         double inkLimit,
         List<Point> untrapped,
         Optional<Underbase> underbase) {
 
     public PressTerms {
+        choices = List.copyOf(choices);
         untrapped = List.copyOf(untrapped);
+    }
+
+    /**
+     * The same where no place of the drawing is known on the page: what was decided for single
+     * places is left to the rule.
+     */
+    public static PressTerms of(PressSection press, Printing printing, Ground ground) {
+        PressSection plain = press.withUntrapped(List.of()).withChoices(List.of());
+        return of(plain, printing, ground, UnaryOperator.identity());
     }
 
     /**
      * What a job says, and where it leaves that to the goods, what they say.
      *
      * @param ground what it is printed on
-     * @param untrapped on the page that is made ready
+     * @param onPage where a place of the drawing's page, mm, lies on the page that is made ready
      */
     public static PressTerms of(
-            PressSection press, Printing printing, Ground ground, List<Point> untrapped) {
+            PressSection press, Printing printing, Ground ground, UnaryOperator<Point> onPage) {
         double register = or(press.registerMm(), printing.registerMm());
         double limit = or(press.inkLimit(), printing.inkLimit());
         double width = press.trapped() ? or(press.trapMm(), printing.trapMm()) : 0;
@@ -56,9 +70,14 @@ public record PressTerms(
         return new PressTerms(
                 new TrapRule(width, register, limit),
                 black,
+                press.oneColour().on()
+                        ? List.of()
+                        : press.choices().stream()
+                                .map(one -> new BlackChoice(onPage.apply(one.at()), one.rich()))
+                                .toList(),
                 press.linesOver(),
                 limit,
-                untrapped,
+                press.untrapped().stream().map(onPage).toList(),
                 white ? Optional.of(new Underbase(ground.colour(), register)) : Optional.empty());
     }
 

@@ -134,9 +134,7 @@ public record PressTrials(
     }
 
     private static double register(Goods goods, PressSection press) {
-        return PressTerms.of(press, goods.printing(), goods.ground(), List.of())
-                .trap()
-                .registerMm();
+        return PressTerms.of(press, goods.printing(), goods.ground()).trap().registerMm();
     }
 
     private static List<PressTrial> made(List<Wish> wishes, Progress progress) {

@@ -2,6 +2,7 @@ package neattrace.goods.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -10,22 +11,32 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
 import neattrace.export.DxfWriter;
 import neattrace.export.HpglWriter;
 import neattrace.export.PdfWriter;
 import neattrace.export.SvgWriter;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
 import neattrace.goods.cut.CutInks;
 import neattrace.goods.cut.StickerRecipe;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.NestWish;
+import neattrace.goods.sticker.GoodsSticker;
 import neattrace.goods.sticker.Sticker;
 import neattrace.goods.sticker.StickerFacts;
 import neattrace.goods.sticker.StickerPlan;
+import neattrace.job.GoodsSection;
+import neattrace.job.Job;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Cmyk;
+import neattrace.press.Colorant;
 import neattrace.press.PressProfile;
+import neattrace.press.plate.PlateMaker;
+import neattrace.press.plate.Plates;
 import neattrace.print.Artwork;
+import neattrace.print.PlateWork;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintPlan;
 import neattrace.stage.Progress;
@@ -139,7 +150,13 @@ class SheetPlanTest {
     void cutsAreCalledAsTheMakerWantsThem() throws IOException {
         Sticker sticker = sticker();
         StickerRecipe named = sticker.recipe().withInks(new CutInks("Kniff", "Durch 2"));
-        Sticker own = new Sticker(sticker.art(), sticker.silhouette(), sticker.cuts(), named);
+        Sticker own =
+                new Sticker(
+                        sticker.art(),
+                        sticker.silhouette(),
+                        sticker.cuts(),
+                        named,
+                        Optional.empty());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfWriter.write(StickerPlan.page(own), out);
         try (PDDocument pdf = Loader.loadPDF(out.toByteArray())) {
@@ -286,5 +303,55 @@ class SheetPlanTest {
             assertThat(middle & 0xFFFFFF).isEqualTo(0xFFFFFF);
             assertThat(page.getRGB(20, 20) & 0xFF0000).isLessThan(0x600000);
         }
+    }
+
+    /** As large as they come out, lines are bold enough for colours beneath them. */
+    @Test
+    void printersGetEveryCopyReadyForThePress() throws IOException {
+        Job job =
+                Jobs.coloured()
+                        .withSwatch(Jobs.OUTER.withBuild(new Cmyk(100, 90, 90, 60)))
+                        .withGoods(GoodsSection.UNDECIDED.with(UsualGoods.of(GoodsKind.STICKER)));
+        Pipeline pipeline = new Pipeline();
+        Sticker sticker =
+                GoodsSticker.of(
+                        pipeline,
+                        pipeline.run(job, Progress.SILENT),
+                        job.goods().wanted().get(0),
+                        PRESS,
+                        Progress.SILENT);
+        StickerSheet sheet =
+                StickerSheet.arrange(
+                        SheetLayout.USUAL.withSize(148, 210),
+                        "Harbour",
+                        "SK-014",
+                        List.of(new SheetItem("one", sticker, 3)),
+                        List.of(),
+                        new NestWish(4, false, 1, 60, 2),
+                        found -> {},
+                        Progress.SILENT);
+        assertThat(sheet.nest().laid()).hasSize(3);
+        Plates asDrawn = plates(SheetPlan.of(sheet, PRESS));
+        Plates ready = plates(SheetPlan.ready(sheet, PRESS, Progress.SILENT));
+        assertThat(asDrawn.heaviest()).isGreaterThan(330);
+        assertThat(ready.heaviest()).isBetween(200.0, 300.0);
+        Plates single = plates(StickerPlan.readyPage(sticker, Progress.SILENT));
+        for (Colorant ink : single.inks()) {
+            if (ink.kind() == Colorant.Kind.PROCESS) {
+                assertThat(ready.solidSquareMm(ink))
+                        .as(ink.name())
+                        .isCloseTo(3 * single.solidSquareMm(ink), withinPercentage(1));
+            }
+        }
+    }
+
+    private static Plates plates(PrintPlan plan) {
+        return PlateMaker.of(
+                PlateWork.of(plan),
+                plan.widthMm(),
+                plan.heightMm(),
+                200,
+                List.of(),
+                Progress.SILENT);
     }
 }

@@ -69,6 +69,7 @@ import neattrace.job.log.WorkedTime;
 import neattrace.press.Cmyk;
 import neattrace.press.Lab;
 import neattrace.press.PressProfile;
+import neattrace.press.black.BlackChoice;
 import neattrace.press.black.BlackSchool;
 import neattrace.press.separate.OneColourRecipe;
 import neattrace.press.separate.Tone;
@@ -157,6 +158,9 @@ class JobFileTest {
                             BlackSchool.AS_DRAWN,
                             new Cmyk(50, 30, 20, 0),
                             0.9,
+                            List.of(
+                                    new BlackChoice(new Point(7, 8), true),
+                                    new BlackChoice(new Point(9, 8), false)),
                             true,
                             0.15,
                             false,
@@ -166,6 +170,7 @@ class JobFileTest {
                             Profiles.other(),
                             Map.of(2, 1),
                             Set.of(3),
+                            List.of("Cyan", "Night / 2", "Black"),
                             new OneColourRecipe(
                                     true,
                                     OneColourRecipe.Style.HATCHING,
@@ -247,7 +252,8 @@ class JobFileTest {
                                                             185,
                                                             "S. Kerry",
                                                             Optional.of(new Point(5, 6)),
-                                                            3.5),
+                                                            3.5,
+                                                            true),
                                                     new WrapRecipe(
                                                             List.of(
                                                                     new Motif(

@@ -112,7 +112,8 @@ class MakingsJsonTest {
                                 random.nextInt(300),
                                 random.nextBoolean() ? "" : "Å. Skérry & Co <3>",
                                 points(random).stream().findFirst(),
-                                0.5 * (1 + random.nextInt(60))))
+                                0.5 * (1 + random.nextInt(60)),
+                                random.nextBoolean()))
                 .withWrap(new WrapRecipe(motifs, 30 + random.nextInt(200), random.nextBoolean()));
     }
 

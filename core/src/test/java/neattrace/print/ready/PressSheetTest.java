@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,6 +30,7 @@ import neattrace.press.Lab;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.press.Tints;
+import neattrace.press.black.BlackChoice;
 import neattrace.press.black.BlackSchool;
 import neattrace.press.plate.PlateMaker;
 import neattrace.press.plate.Plates;
@@ -49,6 +51,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /** A target of two rings, coloured: its outer ring 0.59 mm wide, its inner one 0.34 mm. */
@@ -314,7 +317,7 @@ class PressSheetTest {
     @Test
     void filmsHaveMarksForEachInkOutsideTheTrim() throws IOException {
         PressSheet sheet = sheet(spots(coloured));
-        var film = FilmPage.of(sheet.plan(), false);
+        var film = FilmPage.of(sheet.plan(), PrintOrder.of(sheet.plan(), List.of()), false);
         assertThat(film.widthMm()).isEqualTo(sheet.plan().widthMm() + 28);
         Plates plates =
                 PlateMaker.of(
@@ -336,7 +339,11 @@ class PressSheetTest {
         }
         Plates mirrored =
                 PlateMaker.of(
-                        PlateWork.of(FilmPage.of(sheet.plan(), true)),
+                        PlateWork.of(
+                                FilmPage.of(
+                                        sheet.plan(),
+                                        PrintOrder.of(sheet.plan(), List.of()),
+                                        true)),
                         film.widthMm(),
                         film.heightMm(),
                         200,
@@ -373,8 +380,7 @@ class PressSheetTest {
                 PressTerms.of(
                         PressSection.USUAL.withRegisterMm(0.2).withTrapMm(0.2),
                         sheet.goods().printing(),
-                        sheet.goods().ground(),
-                        List.of());
+                        sheet.goods().ground());
         PrintPlan ready = PressReady.of(plan, terms, Progress.SILENT).plan();
         assertThat(PlateMaker.inks(PlateWork.of(ready))).hasSize(30);
         for (PdfStandard standard : PdfStandard.values()) {
@@ -434,5 +440,65 @@ class PressSheetTest {
         PressFacts facts = PressFacts.of(lines, Progress.SILENT);
         assertThat(facts.json().get("largestTotal").asDouble()).isEqualTo(100);
         assertThat(facts.lines()).anyMatch(line -> line.contains("Black"));
+    }
+
+    /** The outer ring, 0.59 mm wide, is too thin by rule: twice the tolerance and 0.2 mm. */
+    @Test
+    void aPieceOfBlackIsMadeRichByHandAndLeftToTheRuleAgain() throws IOException {
+        double mm = 25.4 / 300;
+        Point onRing = new Point(28 * mm, 118 * mm);
+        PlateStudy study = study(coloured);
+        assertThat(study.sheet().ready().underlay().isEmpty()).isTrue();
+        assertThat(study.isBlack(onRing)).isTrue();
+        assertThat(study.isBlack(new Point(10, 10))).isFalse();
+        PressSection chosen = study.turnedBlack(coloured.press(), onRing);
+        PlateStudy rich = study(coloured.withPress(chosen));
+        assertThat(rich.sheet().ready().underlay().getArea()).isGreaterThan(1);
+        // The inner ring, 0.34 mm wide, has no room for colour kept back on both sides.
+        PressSection inner = study.turnedBlack(coloured.press(), new Point(78 * mm, 118 * mm));
+        assertThat(study(coloured.withPress(inner)).sheet().ready().underlay().isEmpty()).isTrue();
+        assertThat(rich.turnedBlack(chosen, onRing)).isEqualTo(coloured.press());
+    }
+
+    @Test
+    void aPieceOfRichBlackIsMadeBlackAloneByHand() throws IOException {
+        Job bold = coloured.withPress(PressSection.USUAL.withBoldMm(0.45));
+        PlateStudy study = study(bold);
+        Geometry underlay = study.sheet().ready().underlay();
+        assertThat(underlay.isEmpty()).isFalse();
+        Point at = new Point(28 * 25.4 / 300, 118 * 25.4 / 300);
+        PressSection alone = study.turnedBlack(bold.press(), at);
+        assertThat(alone.choices()).containsExactly(new BlackChoice(at, false));
+        assertThat(study(bold.withPress(alone)).sheet().ready().underlay().isEmpty()).isTrue();
+    }
+
+    private static PlateStudy study(Job job) throws IOException {
+        return PlateStudy.of(
+                PIPELINE, PIPELINE.run(job, Progress.SILENT), Optional.empty(), Progress.SILENT);
+    }
+
+    @Test
+    void inksArePrintedInTheOrderThatIsSet() throws IOException {
+        PressSheet usual = sheet(coloured);
+        List<String> order =
+                PrintOrder.of(usual.plan(), List.of()).stream().map(Colorant::name).toList();
+        assertThat(order).containsExactly("Yellow", "Cyan", "Magenta", "Black");
+        Job own = coloured.withPress(PressSection.USUAL.withOrder(List.of("Black", "Yellow")));
+        assertThat(PressFacts.of(sheet(own), Progress.SILENT).order().stream().map(Colorant::name))
+                .containsExactly("Black", "Cyan", "Magenta", "Yellow");
+    }
+
+    @Test
+    void placesWithMostInkAreToldTheHeaviestFirst() throws IOException {
+        PlateStudy study = study(coloured);
+        List<PlateStudy.InkPlace> places = study.heaviestPlaces(4);
+        assertThat(places).hasSizeBetween(2, 4);
+        assertThat(places)
+                .isSortedAccordingTo(
+                        Comparator.comparingDouble((PlateStudy.InkPlace one) -> one.tints().total())
+                                .reversed());
+        for (PlateStudy.InkPlace one : places) {
+            assertThat(study.at(one.at())).isEqualTo(one.tints());
+        }
     }
 }

@@ -191,6 +191,7 @@ final class GoodsSentences extends VBox {
                                     "in letters of",
                                     made.signature(),
                                     "."),
+                            fields.sentence("Films are", made.films(), ", as the printer says."),
                             hint(
                                     "Inks and curing heat: follow the maker's safety sheet; ventilate."));
             default ->

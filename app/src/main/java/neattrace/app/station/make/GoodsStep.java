@@ -302,7 +302,12 @@ final class GoodsStep implements Step {
                 GoodsFormat.PDF,
                 this::wanted,
                 (as, shown, wanted) ->
-                        FilmFiles.write(pressed(shown, wanted).get(0), false, target));
+                        FilmFiles.write(
+                                pressed(shown, wanted).get(0),
+                                shown.drawing().job().press().order(),
+                                wanted.making().cloth().mirrored(),
+                                FilmFiles.USUAL_RULING,
+                                target));
     }
 
     /** All pages in one file, or in files of their own; only the one that was named is replaced. */

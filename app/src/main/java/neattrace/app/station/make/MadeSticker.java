@@ -78,12 +78,19 @@ record MadeSticker(
                 factor);
     }
 
-    /** The plan as it goes into files, colours running on beneath their neighbours. */
-    static PrintPlan forFiles(Pipeline pipeline, Shown shown, WantedGoods wanted)
+    /**
+     * The plan as it goes into files, colours running on beneath their neighbours.
+     *
+     * @param printers whether it is made ready for the press
+     */
+    static PrintPlan forFiles(Pipeline pipeline, Shown shown, WantedGoods wanted, boolean printers)
             throws PictureException {
-        return StickerPlan.page(
+        Sticker sticker =
                 GoodsSticker.of(
-                        pipeline, shown.drawing(), wanted, shown.art().press(), Progress.SILENT));
+                        pipeline, shown.drawing(), wanted, shown.art().press(), Progress.SILENT);
+        return printers
+                ? StickerPlan.readyPage(sticker, Progress.SILENT)
+                : StickerPlan.page(sticker);
     }
 
     /** Whether it is still what a drawing would be made into. */

@@ -31,8 +31,10 @@ import neattrace.goods.sheet.SheetPlan;
 import neattrace.goods.sheet.StickerSheet;
 import neattrace.inspection.GangInspection;
 import neattrace.job.file.JobFile;
+import neattrace.press.PressProfile;
 import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureReader;
+import neattrace.stage.Progress;
 import neattrace.standin.cutter.SheetRehearsal;
 
 /** Several drawings and copies on one sheet: which, how they lie, and the sheet's files. */
@@ -220,7 +222,11 @@ final class SheetStep implements Step {
                         "Wrote " + target.getFileName() + ".",
                         target,
                         () -> {
-                            PrintPlan plan = SheetPlan.of(laid, bench.workspace().press());
+                            PressProfile press = bench.workspace().press();
+                            PrintPlan plan =
+                                    as == GoodsFormat.PDF
+                                            ? SheetPlan.ready(laid, press, Progress.SILENT)
+                                            : SheetPlan.of(laid, press);
                             AtomicFile.write(target, out -> as.write(plan, PPI, out));
                         },
                         bench::refresh);

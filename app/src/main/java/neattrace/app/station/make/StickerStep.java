@@ -26,9 +26,7 @@ import neattrace.goods.sticker.GoodsSticker;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.print.PrintPlan;
-import neattrace.print.ready.PressReady;
 import neattrace.raster.reading.PictureException;
-import neattrace.stage.Progress;
 
 /** A sticker: its border, bleed and the line it is cut along. */
 final class StickerStep implements Step {
@@ -221,10 +219,7 @@ final class StickerStep implements Step {
     }
 
     private PrintPlan plan(GoodsFormat as, Shown shown, WantedGoods wanted) throws IOException {
-        PrintPlan plan = MadeSticker.forFiles(bench.workspace().pipeline(), shown, wanted);
-        return as == GoodsFormat.PDF
-                ? PressReady.of(
-                        plan, shown.drawing().job().press(), wanted.goods(), Progress.SILENT)
-                : plan;
+        return MadeSticker.forFiles(
+                bench.workspace().pipeline(), shown, wanted, as == GoodsFormat.PDF);
     }
 }

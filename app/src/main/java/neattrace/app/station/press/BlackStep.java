@@ -4,7 +4,6 @@ import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -180,7 +179,7 @@ final class BlackStep implements Step {
         Job job = shown.drawing().job();
         PressSection press = job.press();
         Goods goods = desk.wanted(job).map(WantedGoods::goods).orElse(UsualGoods.UNDECIDED);
-        PressTerms terms = PressTerms.of(press, goods.printing(), goods.ground(), List.of());
+        PressTerms terms = PressTerms.of(press, goods.printing(), goods.ground());
         school.show(press.school());
         bold.show(terms.black().boldMm());
         lines.show(press.linesOver());

@@ -104,7 +104,7 @@ final class PlatesStep implements Step {
     private void most() {
         PlateStudy study = desk.studyProperty().get();
         if (study != null) {
-            study.heaviestPlace().ifPresent(view::go);
+            study.heaviestPlaces(1).forEach(one -> view.go(one.at()));
         }
     }
 
