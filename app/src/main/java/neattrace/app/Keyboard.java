@@ -2,8 +2,10 @@ package neattrace.app;
 
 import java.util.Optional;
 import javafx.event.EventHandler;
+import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
+import neattrace.app.docket.OwnKeys;
 import neattrace.app.station.StationPanel;
 import neattrace.app.table.Table;
 import neattrace.app.table.TableMode;
@@ -50,7 +52,11 @@ final class Keyboard implements EventHandler<KeyEvent> {
     }
 
     private boolean plainKey(KeyEvent event) {
-        if (workbench.getScene().getFocusOwner() instanceof TextInputControl || event.isAltDown()) {
+        Node focused = workbench.getScene().getFocusOwner();
+        if (focused instanceof TextInputControl || event.isAltDown()) {
+            return false;
+        }
+        if (focused instanceof OwnKeys own && own.ownKeys().contains(event.getCode())) {
             return false;
         }
         Optional<StationPanel> stop = workbench.stationAt(event.getCode());

@@ -1,11 +1,14 @@
 package neattrace.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -13,12 +16,19 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import neattrace.app.station.press.PressPanel;
+import neattrace.finding.Finding;
 import neattrace.flat.Fill;
+import neattrace.flat.StarterPalette;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
+import neattrace.job.GoodsSection;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
+import neattrace.press.Rgb;
 import neattrace.press.black.BlackSchool;
 import neattrace.press.separate.Tone;
 import org.junit.jupiter.api.Test;
@@ -224,5 +234,180 @@ class PressStationTest extends WindowTest {
         fire(robot, "#without-0");
         fire(robot, "#sheet-plates");
         assertThat(says(robot, "of 100 sheets fail (12 printed)")).isTrue();
+    }
+
+    @Test
+    void blackIsGivenColoursAndTakenThemByKeysAlone(FxRobot robot) throws Exception {
+        press(robot);
+        robot.push(KeyCode.U);
+        Point2D at = panel().onScreen(onLine());
+        var view = robot.lookup("#plates-view").query();
+        Point2D middle =
+                view.localToScreen(
+                        view.getLayoutBounds().getWidth() / 2,
+                        view.getLayoutBounds().getHeight() / 2);
+        walk(robot, at.getX() - middle.getX(), KeyCode.RIGHT, KeyCode.LEFT);
+        walk(robot, at.getY() - middle.getY(), KeyCode.DOWN, KeyCode.UP);
+        robot.push(KeyCode.ENTER);
+        until(() -> drawing().job().press().choices().size() == 1);
+        settled();
+        robot.push(KeyCode.ENTER);
+        until(() -> drawing().job().press().choices().isEmpty());
+    }
+
+    /** A place in the middle of a line of the boxes, mm on the sheet. */
+    private Point onLine() {
+        return new Point(
+                drawing().extent().left() + 0.3,
+                (drawing().extent().top() + drawing().extent().bottom()) / 2);
+    }
+
+    private static void walk(FxRobot robot, double px, KeyCode there, KeyCode back) {
+        KeyCode way = px > 0 ? there : back;
+        int all = (int) Math.round(Math.abs(px));
+        for (int i = 0; i < all / 12; i++) {
+            robot.push(way);
+        }
+        for (int i = 0; i < all % 12; i++) {
+            robot.push(KeyCode.SHIFT, way);
+        }
+    }
+
+    @Test
+    void inksAreLaidInAnotherOrder(FxRobot robot) throws Exception {
+        press(robot);
+        until(() -> says(robot, "Yellow"));
+        fire(robot, "#earlier-4");
+        settled();
+        assertThat(drawing().job().press().order())
+                .containsExactly("Yellow", "Cyan", "Black", "Magenta");
+        robot.push(KeyCode.DIGIT3);
+        until(() -> panel().shownInks().equals(List.of("Black")));
+        fire(robot, "#most-ink-0");
+    }
+
+    @Test
+    void mergesAreLookedAtBeforeTheyAreTaken(FxRobot robot) throws Exception {
+        press(robot);
+        robot.interact(
+                () ->
+                        workspace.change(
+                                "Two colours",
+                                job ->
+                                        job.withSwatch(
+                                                        new Swatch(
+                                                                2, "Sand", new Cmyk(5, 20, 50, 0)))
+                                                .withFills(List.of(fill(0, 1), fill(1, 2)))));
+        settled();
+        step(robot, "#step-inks");
+        fire(robot, "#look-merge-0");
+        until(() -> says(robot, "As it would be: "));
+        assertThat(drawing().job().press().merged()).isEmpty();
+        robot.push(KeyCode.ESCAPE);
+        until(() -> !says(robot, "As it would be: "));
+        fire(robot, "#merge-0");
+        settled();
+        assertThat(drawing().job().press().merged()).hasSize(1);
+    }
+
+    private Fill fill(int area, int swatch) {
+        return new Fill(drawing().anchorMm(drawing().areas().enclosed().get(area)), swatch);
+    }
+
+    @Test
+    void coloursComeFromPalettesAndOffPictures(FxRobot robot) throws Exception {
+        press(robot);
+        step(robot, "#step-colours");
+        fire(robot, "#choose-colour");
+        fire(robot, "#palette-1-1");
+        settled();
+        assertThat(drawing().job().swatch(1).orElseThrow().build())
+                .isEqualTo(StarterPalette.ALL.get(1).colours().get(1).build());
+        fire(robot, "#choose-colour");
+        BufferedImage picture = new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < 60 * 40; i++) {
+            picture.setRGB(i % 60, i / 60, i % 60 < 30 ? 0x336699 : 0xCC3322);
+        }
+        Path file = folder.resolve("beach.png");
+        ImageIO.write(picture, "png", file.toFile());
+        robot.interact(() -> panel().openPicture(file));
+        until(() -> robot.lookup("#picture-picker").query().isVisible());
+        robot.interact(() -> robot.lookup("#picture-picker").query().requestFocus());
+        for (int i = 0; i < 8; i++) {
+            robot.push(KeyCode.LEFT);
+        }
+        robot.push(KeyCode.ENTER);
+        until(
+                () ->
+                        drawing().job().swatch(1).orElseThrow().wish().isPresent()
+                                && drawing()
+                                        .job()
+                                        .swatch(1)
+                                        .orElseThrow()
+                                        .wish()
+                                        .get()
+                                        .equals(new Rgb(0x33, 0x66, 0x99)));
+    }
+
+    @Test
+    void aColourIsChosenByEyeWithKeysAlone(FxRobot robot) throws Exception {
+        press(robot);
+        step(robot, "#step-colours");
+        var before = drawing().job().swatch(1).orElseThrow();
+        robot.interact(() -> robot.lookup("#reach-picker").query().requestFocus());
+        for (int i = 0; i < 5; i++) {
+            robot.push(KeyCode.RIGHT);
+        }
+        robot.push(KeyCode.UP).push(KeyCode.PLUS).push(KeyCode.ENTER);
+        until(() -> drawing().job().swatch(1).orElseThrow().wish().isPresent());
+        var now = drawing().job().swatch(1).orElseThrow();
+        var press = PressProfile.bundled();
+        // Five steps of six degrees, and one of light.
+        assertThat(now.wish().get().toLab().hue())
+                .isCloseTo(press.preview(before.build()).toLab().hue() + 30, within(3.0));
+        assertThat(now.wish().get().toLab().l())
+                .isCloseTo(press.preview(before.build()).toLab().l() + 4, within(1.0));
+    }
+
+    @Test
+    void anInkOfItsOwnHasAColourOnScreenOfItsOwn(FxRobot robot) throws Exception {
+        press(robot);
+        step(robot, "#step-colours");
+        fire(robot, "#swatch-spot");
+        until(() -> drawing().job().swatch(1).orElseThrow().spot().isPresent());
+        settled();
+        var ink = drawing().job().swatch(1).orElseThrow().spot();
+        set(robot, "#swatch-hex", "#FF00CC");
+        robot.interact(() -> workbench.table().requestFocus());
+        until(() -> drawing().job().swatch(1).orElseThrow().wish().isPresent());
+        assertThat(drawing().job().swatch(1).orElseThrow().spot()).isEqualTo(ink);
+        assertThat(drawing().job().swatch(1).orElseThrow().wish()).contains(new Rgb(0xFF, 0, 0xCC));
+    }
+
+    @Test
+    void aFindingOfThePressIsLookedAtOnThePlates(FxRobot robot) throws Exception {
+        press(robot);
+        robot.interact(
+                () ->
+                        workspace.change(
+                                "Goods",
+                                job ->
+                                        job.withGoods(
+                                                        GoodsSection.UNDECIDED.with(
+                                                                UsualGoods.of(GoodsKind.STICKER)))
+                                                .withPress(
+                                                        job.press()
+                                                                .withSchool(
+                                                                        BlackSchool.AS_DRAWN))));
+        settled();
+        until(() -> findings("press").stream().anyMatch(one -> one.place().isPresent()));
+        Finding fringe = findings("press").get(0);
+        assertThat(fringe.reason()).contains("of 100 sheets");
+        double before = workspace.overScaleProperty().get();
+        robot.push(KeyCode.N);
+        until(() -> workspace.overScaleProperty().get() > before);
+        answer(robot, fringe, "keep-back");
+        settled();
+        assertThat(findings("press")).noneMatch(one -> one.kind().key().equals("black-fringed"));
     }
 }

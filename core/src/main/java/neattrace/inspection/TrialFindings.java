@@ -146,8 +146,8 @@ final class TrialFindings {
 
     private static String then(double sheets) {
         return sheets == 0
-                ? " (then it shows on none)"
-                : String.format(Locale.ROOT, " (then on %.0f of 100)", Math.max(1, sheets));
+                ? ": then none"
+                : String.format(Locale.ROOT, ": then %.0f of 100", Math.max(1, sheets));
     }
 
     /** Each thing that was tried, with how many sheets fail before and after. */
@@ -160,7 +160,7 @@ final class TrialFindings {
                         one.mend().key(),
                         String.format(
                                 Locale.ROOT,
-                                "%s (%.0f of 100 sheets fail, then %.0f)",
+                                "%s: %.0f of 100 fail, then %.0f",
                                 one.mend().label(),
                                 before,
                                 one.run().failing(SheetRehearsals.FAILS_MM2)));

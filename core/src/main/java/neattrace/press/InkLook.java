@@ -65,10 +65,7 @@ public final class InkLook {
 
     private static int mixed(int ink, int ground, double white) {
         double below = white * Rgb.linear(WHITE_INK) + (1 - white) * Rgb.linear(ground / 255.0);
-        double light = Rgb.linear(ink / 255.0) * below;
-        double value =
-                light <= 0.0031308 ? 12.92 * light : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
-        return (int) Math.round(255 * Math.max(0, Math.min(1, value)));
+        return Rgb.coded(Rgb.linear(ink / 255.0) * below);
     }
 
     private static boolean hasSpots(Tints tints) {

@@ -65,20 +65,14 @@ public record Lab(double l, double a, double b) {
         double y = l > KAPPA * EPSILON ? fy * fy * fy : l / KAPPA;
         double z = 1.0890 * g(fy - b / 200);
         return new Rgb(
-                part(3.2406 * x - 1.5372 * y - 0.4986 * z),
-                part(-0.9689 * x + 1.8758 * y + 0.0415 * z),
-                part(0.0557 * x - 0.2040 * y + 1.0570 * z));
+                Rgb.coded(3.2406 * x - 1.5372 * y - 0.4986 * z),
+                Rgb.coded(-0.9689 * x + 1.8758 * y + 0.0415 * z),
+                Rgb.coded(0.0557 * x - 0.2040 * y + 1.0570 * z));
     }
 
     private static double g(double f) {
         double cube = f * f * f;
         return cube > EPSILON ? cube : (116 * f - 16) / KAPPA;
-    }
-
-    private static int part(double linear) {
-        double value =
-                linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
-        return (int) Math.round(255 * Math.max(0, Math.min(1, value)));
     }
 
     /** Colourfulness: distance from grey. */

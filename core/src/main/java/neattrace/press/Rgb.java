@@ -81,4 +81,11 @@ public record Rgb(int r, int g, int b) {
     public static double linear(double value) {
         return value <= 0.04045 ? value / 12.92 : Math.pow((value + 0.055) / 1.055, 2.4);
     }
+
+    /** Applies the sRGB transfer curve: light, cut off at 0 and 1, to a part of 0 to 255. */
+    public static int coded(double light) {
+        double value =
+                light <= 0.0031308 ? 12.92 * light : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
+        return (int) Math.round(255 * Math.max(0, Math.min(1, value)));
+    }
 }

@@ -231,9 +231,10 @@ public final class Plans {
     }
 
     private static Rgb screen(Artwork art, Swatch swatch) {
-        return swatch.spot().isPresent()
-                ? swatch.spot().get().toScreen()
-                : art.press().preview(swatch.build());
+        // An ink of its own may be shown in a colour of its own: some shine as no screen does.
+        return swatch.spot()
+                .map(ink -> swatch.wish().orElseGet(ink::toScreen))
+                .orElseGet(() -> art.press().preview(swatch.build()));
     }
 
     private static PrintLayer underBlack(Artwork art) {

@@ -163,7 +163,7 @@ class PressInspectionTest {
         }
         Answer trap = first.answers().get(0);
         assertThat(trap.key()).isEqualTo("trap");
-        assertThat(trap.label()).isEqualTo("Trap 0.40 mm wide (then it shows on none)");
+        assertThat(trap.label()).isEqualTo("Trap 0.40 mm wide: then none");
         for (Answer answer : first.answers()) {
             assertThat(of(answered(job, answer), "press-paper").size())
                     .as(answer.label())

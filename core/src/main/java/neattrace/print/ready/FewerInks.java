@@ -122,7 +122,7 @@ public record FewerInks(List<Swatch> swatches, List<Lab> looks, Merging merging)
     }
 
     /** What is decided about printing, with these merges besides those it has. */
-    PressSection in(PressSection press) {
+    public PressSection in(PressSection press) {
         Map<Integer, Integer> all = new TreeMap<>(press.merged());
         merges().forEach(one -> all.put(one.from().id(), one.into().id()));
         return press.withMerged(all);

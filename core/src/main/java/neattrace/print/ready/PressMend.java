@@ -46,9 +46,7 @@ public record PressMend(
     /** Colours beneath black kept back from its edge. */
     static PressMend keepBack() {
         return onPress(
-                "keep-back",
-                "Keep colours back from black",
-                press -> press.withSchool(BlackSchool.KEPT_BACK));
+                "keep-back", "Keep colours back", press -> press.withSchool(BlackSchool.KEPT_BACK));
     }
 
     private static PressMend onPress(String key, String label, UnaryOperator<PressSection> change) {
@@ -58,8 +56,7 @@ public record PressMend(
     /** One ink less: the merge that harms least. */
     static PressMend fewer(FewerInks fewer) {
         FewerInks.Merge merge = fewer.merges().get(0);
-        return onPress(
-                "fewer", "Print " + merge.from().name() + " in " + merge.into().name(), fewer::in);
+        return onPress("fewer", merge.from().name() + " in " + merge.into().name(), fewer::in);
     }
 
     /**
@@ -73,10 +70,7 @@ public record PressMend(
         return new PressMend(
                 bolder ? "bolder" : "thinner",
                 String.format(
-                        Locale.ROOT,
-                        "Make all lines %.2f mm %s",
-                        onGoods,
-                        bolder ? "bolder" : "thinner"),
+                        Locale.ROOT, "Lines %.2f mm %s", onGoods, bolder ? "bolder" : "thinner"),
                 UnaryOperator.identity(),
                 line -> line.withWeight(heavier(line.weight(), mm)));
     }
@@ -125,7 +119,6 @@ public record PressMend(
         }
         return trial.unmended().stream()
                 .map(FaultPlace::fault)
-                .filter(fault -> fault != Fault.FRINGE)
                 .map(fault -> fault == Fault.FILLED)
                 .distinct()
                 .map(filled -> weight(!filled, trial.registerMm(), trial.factor()))

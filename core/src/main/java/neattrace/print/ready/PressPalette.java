@@ -38,6 +38,24 @@ public final class PressPalette {
                         .toList());
     }
 
+    /**
+     * A job whose builds keep to an ink limit: those that have more become the ones nearest in
+     * look.
+     *
+     * @param limit the most ink, percent
+     */
+    public static Job within(Job job, double limit) {
+        PressProfile press = job.press().profile();
+        return job.withSwatches(
+                job.swatches().stream()
+                        .map(
+                                one ->
+                                        one.build().total() <= limit
+                                                ? one
+                                                : one.withBuild(press.under(one.build(), limit)))
+                        .toList());
+    }
+
     /** Swatches each of which is an ink of its own, mixed to look as its build does. */
     public static List<Swatch> spots(List<Swatch> swatches, PressProfile profile) {
         return swatches.stream()

@@ -4,7 +4,9 @@ import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -47,7 +49,7 @@ final class BlackStep implements Step {
     private final Node coloured;
     private final Node beneath;
     private final Node shipped;
-    private final Node look;
+    private final Button look;
     private PressProfile before;
     private double limitNow = 400;
     private final VBox content;
@@ -147,7 +149,10 @@ final class BlackStep implements Step {
         desk.change("Profile", press -> press.withProfile(next));
     }
 
-    /** Builds every colour anew so that it looks as it did on the press before. */
+    /**
+     * Builds every colour anew so that it looks as it did on the press before; on the same press
+     * those that have more ink than is taken.
+     */
     private void keepLook() {
         PressProfile last = before;
         double limit = limitNow;
@@ -155,8 +160,12 @@ final class BlackStep implements Step {
         desk.bench()
                 .workspace()
                 .derive(
-                        "Colours for another press",
-                        progress -> job -> PressPalette.rebuilt(job, last, limit));
+                        last == null ? "Colours within the ink limit" : "Colours for another press",
+                        progress ->
+                                job ->
+                                        last == null
+                                                ? PressPalette.within(job, limit)
+                                                : PressPalette.rebuilt(job, last, limit));
     }
 
     @Override
@@ -212,7 +221,12 @@ final class BlackStep implements Step {
                         ? "a profile of your own"
                         : press.profile().name());
         limitNow = terms.inkLimit() == 0 ? 400 : terms.inkLimit();
-        look.setVisible(before != null && !job.swatches().isEmpty());
+        boolean over = job.swatches().stream().anyMatch(one -> one.build().total() > limitNow);
+        look.setText(
+                before != null
+                        ? "Build all colours anew, keeping their look"
+                        : String.format(Locale.ROOT, "Build colours over %.0f %% anew", limitNow));
+        look.setVisible((before != null || over) && !job.swatches().isEmpty());
         look.setManaged(look.isVisible());
         shipped.setVisible(!press.profile().isBundled());
         shipped.setManaged(!press.profile().isBundled());

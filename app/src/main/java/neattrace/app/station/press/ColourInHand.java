@@ -1,18 +1,23 @@
 package neattrace.app.station.press;
 
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import neattrace.app.docket.BuildField;
 import neattrace.app.docket.Buttons;
+import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.TextValue;
@@ -34,7 +39,24 @@ final class ColourInHand extends VBox {
             Pattern.compile("\\s*(-?[\\d.]+)[ ,;]+(-?[\\d.]+)[ ,;]+(-?[\\d.]+)\\s*");
 
     private final PressDesk desk;
+
+    /** How a colour is chosen. */
+    private enum Choose {
+        BY_EYE("by eye"),
+        PALETTE("from our palettes"),
+        PICTURE("off a picture");
+
+        private final String words;
+
+        Choose(String words) {
+            this.words = words;
+        }
+    }
+
     private final ReachPicker picker;
+    private final PaletteChips palettes;
+    private final PicturePicker pictures;
+    private final StackPane choosers;
     private final BuildField build;
     private final TextValue hex;
     private final TextValue lab;
@@ -56,17 +78,47 @@ final class ColourInHand extends VBox {
         hex.setId("swatch-hex");
         lab = new TextValue("L*a*b* as measured", "L a b", this::typedLab);
         lab.setId("swatch-lab");
-        picker = new ReachPicker(this::wished);
+        picker = new ReachPicker(this::chosen);
+        palettes = new PaletteChips(this::typed);
+        pictures = new PicturePicker(desk, this::chosen);
+        VBox eye =
+                new VBox(
+                        6,
+                        picker,
+                        new Hint(
+                                "What ink makes of it: ticked where it falls short. The wheel makes it"
+                                        + " more or less colourful."));
+        choosers = new StackPane(eye, palettes, pictures);
+        choosers.setAlignment(Pos.TOP_LEFT);
+        ChoiceField<Choose> how =
+                new ChoiceField<>(
+                        "How a colour is chosen",
+                        List.of(Choose.values()),
+                        one -> one.words,
+                        this::turn);
+        how.setId("choose-colour");
+        turn(Choose.BY_EYE);
         getChildren()
                 .addAll(
                         new Sentence("Printed as", build, ","),
                         new Sentence("on screen", hex, ", measured", lab, "."),
-                        picker,
-                        new Hint(
-                                "What ink makes of it: ticked where it falls short. The wheel makes it"
-                                        + " more or less colourful."),
+                        new Sentence("Chosen", how, ":"),
+                        choosers,
                         lost,
                         neighbours);
+    }
+
+    private void turn(Choose next) {
+        for (Choose one : Choose.values()) {
+            Node node = choosers.getChildren().get(one.ordinal());
+            node.setVisible(one == next);
+            node.setManaged(one == next);
+        }
+    }
+
+    /** Takes colours off a picture of a file. */
+    void openPicture(Path file) {
+        pictures.open(file);
     }
 
     private PressProfile press() {
@@ -108,18 +160,21 @@ final class ColourInHand extends VBox {
             again();
             return;
         }
-        wished(wish.get());
+        swatch().ifPresent(one -> set(wished(one, wish.get())));
     }
 
-    /** The nearest build to a colour on screen. */
-    private void wished(Rgb wish) {
-        Cmyk nearest = press().nearest(wish, limit());
+    /** A colour that was chosen by eye: an ink of its own is mixed to it. */
+    void chosen(Rgb wish) {
         swatch().ifPresent(
                         one ->
                                 set(
-                                        one.withBuild(nearest)
-                                                .withWish(Optional.of(wish))
-                                                .withSpot(Optional.empty())));
+                                        wished(one, wish)
+                                                .withSpot(one.spot().map(ink -> wish.toLabD50()))));
+    }
+
+    /** With the nearest build to a colour on screen; an ink of its own stays, and is shown so. */
+    private Swatch wished(Swatch one, Rgb wish) {
+        return one.withBuild(press().nearest(wish, limit())).withWish(Optional.of(wish));
     }
 
     private void typedLab(String text) {
@@ -191,6 +246,8 @@ final class ColourInHand extends VBox {
         hex.show(wish.hex());
         lab.show(String.format(Locale.ROOT, "%.0f %.0f %.0f", seen.l(), seen.a(), seen.b()));
         picker.show(gamut(), wish);
+        palettes.show(press());
+        pictures.show(job);
         Reach reach = Reach.of(wish, one.build(), press());
         boolean dull = reach.isSeen() && one.spot().isEmpty();
         lost.setText(
@@ -201,7 +258,8 @@ final class ColourInHand extends VBox {
                                 reach.lost(),
                                 reach.difference())
                         : one.spot().isPresent()
-                                ? "An ink of its own, mixed to this colour."
+                                ? "An ink of its own, mixed to what is measured; what is on screen is"
+                                        + " how it is shown."
                                 : String.format(
                                         Locale.ROOT,
                                         "Prints as on screen, %.1f away.",

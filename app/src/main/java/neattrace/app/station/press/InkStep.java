@@ -9,7 +9,10 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.ChoiceField;
@@ -45,6 +48,9 @@ final class InkStep implements Step {
     }
 
     private static final int MOST_INKS = 40;
+
+    /** Room for the words of a merge, px. */
+    private static final double MERGE_PX = 204;
 
     private final PressDesk desk;
     private final ChoiceField<With> with;
@@ -156,16 +162,7 @@ final class InkStep implements Step {
                             + " "
                             + Math.max(merge.from().id(), merge.into().id());
             if (buttons.size() < 3 && told.add(pair)) {
-                buttons.add(
-                        Buttons.small(
-                                String.format(
-                                        Locale.ROOT,
-                                        "%s in %s (%.0f away)",
-                                        merge.from().name(),
-                                        merge.into().name(),
-                                        merge.difference()),
-                                "merge-" + buttons.size(),
-                                () -> desk.bench().change("Fewer inks", one::in)));
+                buttons.add(merge(one, merge, buttons.size()));
             }
         }
         if (!buttons.isEmpty()) {
@@ -174,6 +171,30 @@ final class InkStep implements Step {
             proposals.getChildren().add(label);
             proposals.getChildren().addAll(buttons);
         }
+    }
+
+    /** Looked at first, then taken. */
+    private Node merge(FewerInks fewer, FewerInks.Merge merge, int number) {
+        String words =
+                String.format(
+                        Locale.ROOT,
+                        "%s in %s (%.0f away)",
+                        merge.from().name(),
+                        merge.into().name(),
+                        merge.difference());
+        Button take =
+                Buttons.small(
+                        words,
+                        "merge-" + number,
+                        () -> desk.bench().change("Fewer inks", fewer::in));
+        Button look =
+                Buttons.small("Look", "look-merge-" + number, () -> desk.look(words, fewer::in));
+        take.setMinWidth(0);
+        take.setMaxWidth(MERGE_PX);
+        take.setWrapText(true);
+        look.setAccessibleText("Look at " + words);
+        look.setTooltip(new Tooltip("The plates as they would be; again to look back"));
+        return new HBox(6, take, look);
     }
 
     @Override

@@ -18,7 +18,7 @@ import neattrace.print.ready.PlateStudy;
  * @param shown inks that are seen; empty for all
  * @param film whether a single one is seen in grey, as its film is
  * @param total whether how much ink lies where is seen
- * @param traps whether traps are marked
+ * @param marks what is marked on them
  * @param under what they lie on
  * @param sheet a sheet of the stand-in press instead of the plates
  */
@@ -26,9 +26,16 @@ record PlateSight(
         Set<Colorant> shown,
         boolean film,
         boolean total,
-        boolean traps,
+        Marks marks,
         Under under,
         Optional<SeenSheet> sheet) {
+
+    /** What is marked, and changed by a click on it. */
+    enum Marks {
+        NONE,
+        TRAPS,
+        BENEATH
+    }
 
     /** What plates lie on. */
     enum Under {
@@ -59,7 +66,7 @@ record PlateSight(
 
     /** All plates as they print on white paper. */
     static final PlateSight FIRST =
-            new PlateSight(Set.of(), false, false, false, Under.WHITE, Optional.empty());
+            new PlateSight(Set.of(), false, false, Marks.NONE, Under.WHITE, Optional.empty());
 
     /** One plate alone, or all again if it was alone. */
     PlateSight only(Colorant ink) {
@@ -80,32 +87,34 @@ record PlateSight(
         Set<Colorant> kept = new LinkedHashSet<>(shown);
         kept.retainAll(study.inks());
         Under ground = study.sheet().terms().underbase().isPresent() ? Under.GOODS : under;
-        return new PlateSight(kept, film, total, traps, ground, Optional.empty());
+        return new PlateSight(kept, film, total, marks, ground, Optional.empty());
     }
 
     PlateSight withShown(Set<Colorant> value) {
-        return new PlateSight(value, film, total, traps, under, sheet);
+        return new PlateSight(value, film, total, marks, under, sheet);
     }
 
     PlateSight turnFilm() {
-        return new PlateSight(shown, !film, total, traps, under, sheet);
+        return new PlateSight(shown, !film, total, marks, under, sheet);
     }
 
     PlateSight turnTotal() {
-        return new PlateSight(shown, film, !total, traps, under, sheet);
+        return new PlateSight(shown, film, !total, marks, under, sheet);
     }
 
-    PlateSight turnTraps() {
-        return new PlateSight(shown, film, total, !traps, under, sheet);
+    /** With something marked, or nothing if that was. */
+    PlateSight turnMarks(Marks value) {
+        Marks next = marks == value ? Marks.NONE : value;
+        return new PlateSight(shown, film, total, next, under, sheet);
     }
 
     PlateSight turnUnder() {
         Under next = Under.values()[(under.ordinal() + 1) % Under.values().length];
-        return new PlateSight(shown, film, total, traps, next, sheet);
+        return new PlateSight(shown, film, total, marks, next, sheet);
     }
 
     PlateSight withSheet(Optional<SeenSheet> value) {
-        return new PlateSight(shown, film, total, traps, under, value);
+        return new PlateSight(shown, film, total, marks, under, value);
     }
 
     /** The colour that they lie on. */

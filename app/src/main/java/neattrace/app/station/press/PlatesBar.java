@@ -7,14 +7,16 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import neattrace.app.docket.Buttons;
+import neattrace.app.station.press.PlateSight.Marks;
 
 /** How plates are looked at, each way with its key. */
 final class PlatesBar extends FlowPane {
 
-    /** Room for it below what is shown, px. */
-    static final double ROOM_PX = 44;
+    /** It stands so far from the view's lower edge, px. */
+    private static final double ASIDE_PX = 12;
 
     private final Button traps;
+    private final Button beneath;
     private final Button total;
     private final Button film;
     private final Button under;
@@ -22,6 +24,7 @@ final class PlatesBar extends FlowPane {
     PlatesBar(PlatesView view) {
         super(4, 2);
         traps = Buttons.keyed("Traps", "V", "see-traps", view::turnTraps);
+        beneath = Buttons.keyed("Under black", "U", "see-beneath", view::turnBeneath);
         total = Buttons.keyed("All ink", "I", "see-total", view::turnTotal);
         film = Buttons.keyed("As film", "O", "see-grey", view::turnFilm);
         under = Buttons.keyed("White paper", "G", "see-ground", view::turnUnder);
@@ -31,13 +34,14 @@ final class PlatesBar extends FlowPane {
         getChildren()
                 .addAll(
                         traps,
+                        beneath,
                         total,
                         film,
                         under,
                         Buttons.keyed("True size", "T", "plates-true-size", view::trueSize),
-                        Buttons.keyed("Whole sheet", "W", "plates-whole", view::whole));
+                        Buttons.keyed("Whole", "W", "plates-whole", view::whole));
         StackPane.setAlignment(this, Pos.BOTTOM_CENTER);
-        StackPane.setMargin(this, new Insets(0, 0, 12, 0));
+        StackPane.setMargin(this, new Insets(0, 0, ASIDE_PX, 0));
     }
 
     /** Keeps within a width, px, in several rows if need be. */
@@ -49,9 +53,15 @@ final class PlatesBar extends FlowPane {
         setPrefWrapLength(Math.max(60, Math.min(all, width)));
     }
 
+    /** Room for it below what is shown, px: it may have several rows. */
+    double room() {
+        return prefHeight(getPrefWrapLength()) + ASIDE_PX;
+    }
+
     /** Says what each will do next. */
     void show(PlateSight sight) {
-        traps.setText(sight.traps() ? "Without marks" : "Traps");
+        traps.setText(sight.marks() == Marks.TRAPS ? "No marks" : "Traps");
+        beneath.setText(sight.marks() == Marks.BENEATH ? "No marks" : "Under black");
         total.setText(sight.total() ? "Colours" : "All ink");
         film.setText(sight.film() ? "In its ink" : "As film");
         film.setDisable(sight.shown().size() != 1);

@@ -10,20 +10,23 @@ final class PlatesMouse {
 
     private static final double CLICK_PX = 4;
     private static final double STEP_PX = 60;
+    private static final double FINE_PX = 12;
     private static final double NEARER = 1.25;
 
     private final PlatesView view;
+    private final PlatesHand hand;
     private Point pressedAt;
     private boolean dragged;
 
-    /** Listens to a view. */
-    PlatesMouse(PlatesView view) {
+    /** Listens to a view, for a hand. */
+    PlatesMouse(PlatesView view, PlatesHand hand) {
         this.view = view;
+        this.hand = hand;
         view.setOnScroll(this::scrolled);
         view.setOnMousePressed(this::pressed);
         view.setOnMouseDragged(this::dragged);
         view.setOnMouseReleased(this::released);
-        view.setOnMouseMoved(event -> view.told(event.getX(), event.getY()));
+        view.setOnMouseMoved(event -> hand.pointed(event.getX(), event.getY()));
         view.setOnMouseExited(event -> view.told(-1, -1));
     }
 
@@ -53,7 +56,7 @@ final class PlatesMouse {
 
     private void released(MouseEvent event) {
         if (!dragged) {
-            view.clicked(event.getX(), event.getY());
+            hand.click(event.getX(), event.getY());
         }
         event.consume();
     }
@@ -65,6 +68,7 @@ final class PlatesMouse {
         }
         switch (event.getCode()) {
             case V -> view.turnTraps();
+            case U -> view.turnBeneath();
             case I -> view.turnTotal();
             case O -> view.turnFilm();
             case G -> view.turnUnder();
@@ -72,14 +76,27 @@ final class PlatesMouse {
             case W -> view.whole();
             case PLUS, EQUALS, ADD -> view.zoomBy(NEARER);
             case MINUS, SUBTRACT -> view.zoomBy(1 / NEARER);
-            case LEFT -> view.panBy(STEP_PX, 0);
-            case RIGHT -> view.panBy(-STEP_PX, 0);
-            case UP -> view.panBy(0, STEP_PX);
-            case DOWN -> view.panBy(0, -STEP_PX);
+            case LEFT -> step(event, -1, 0);
+            case RIGHT -> step(event, 1, 0);
+            case UP -> step(event, 0, -1);
+            case DOWN -> step(event, 0, 1);
+            case ENTER -> {
+                return hand.act();
+            }
             default -> {
                 return false;
             }
         }
         return true;
+    }
+
+    /** With something to be changed arrows move a cross, else the sheet. */
+    private void step(KeyEvent event, int x, int y) {
+        if (hand.isMarked()) {
+            double px = event.isShiftDown() ? 1 : FINE_PX;
+            hand.move(px * x, px * y);
+        } else {
+            view.panBy(-STEP_PX * x, -STEP_PX * y);
+        }
     }
 }

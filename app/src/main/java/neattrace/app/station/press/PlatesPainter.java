@@ -6,6 +6,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.FillRule;
 import neattrace.app.table.View;
 import neattrace.geom.Point;
 import neattrace.press.Rgb;
@@ -13,7 +14,10 @@ import neattrace.press.rehearsal.FaultPlace;
 import neattrace.press.trap.Trap;
 import neattrace.print.ready.PlateStudy;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
 
 /** Draws a sheet with its plates, and marks on it. */
 final class PlatesPainter {
@@ -22,6 +26,10 @@ final class PlatesPainter {
     private static final Color TRAP = Color.web("#c2185b");
     private static final Color NO_TRAP = Color.web("#6b706a");
     private static final Color FAULT = Color.web("#b3261e");
+
+    private static final Color BENEATH = Color.web("#f2c14e");
+    private static final double HATCH_PX = 7;
+    private static final double CROSS_PX = 9;
 
     private final GraphicsContext g;
     private final View view;
@@ -66,6 +74,63 @@ final class PlatesPainter {
         g.setLineDashes();
     }
 
+    /** Where colours lie beneath black, outlined and hatched. */
+    void beneath(PlateStudy study) {
+        g.setStroke(BENEATH);
+        g.setLineWidth(1.5);
+        Geometry all = study.sheet().ready().underlay();
+        for (int i = 0; i < all.getNumGeometries(); i++) {
+            Polygon piece = (Polygon) all.getGeometryN(i);
+            lines(piece.getBoundary());
+            g.save();
+            g.beginPath();
+            ring(piece.getExteriorRing());
+            for (int k = 0; k < piece.getNumInteriorRing(); k++) {
+                ring(piece.getInteriorRingN(k));
+            }
+            g.setFillRule(FillRule.EVEN_ODD);
+            g.clip();
+            hatch(piece.getEnvelopeInternal());
+            g.restore();
+        }
+    }
+
+    private void ring(LineString ring) {
+        Coordinate[] at = ring.getCoordinates();
+        for (int n = 0; n < at.length; n++) {
+            Point2D seen = view.toScreen(new Point(at[n].x, at[n].y));
+            if (n == 0) {
+                g.moveTo(seen.getX(), seen.getY());
+            } else {
+                g.lineTo(seen.getX(), seen.getY());
+            }
+        }
+        g.closePath();
+    }
+
+    private void hatch(Envelope box) {
+        Point2D from = view.toScreen(new Point(box.getMinX(), box.getMinY()));
+        Point2D to = view.toScreen(new Point(box.getMaxX(), box.getMaxY()));
+        double left = Math.max(from.getX(), 0);
+        double right = Math.min(to.getX(), g.getCanvas().getWidth());
+        double top = Math.max(from.getY(), 0);
+        double bottom = Math.min(to.getY(), g.getCanvas().getHeight());
+        double tall = bottom - top;
+        for (double x = left - tall; x < right; x += HATCH_PX) {
+            g.strokeLine(x, bottom, x + tall, top);
+        }
+    }
+
+    /** Where keys are. */
+    void cross(double x, double y) {
+        for (Color colour : new Color[] {Color.WHITE, FAULT}) {
+            g.setStroke(colour);
+            g.setLineWidth(colour == FAULT ? 1.5 : 4);
+            g.strokeLine(x - CROSS_PX, y, x + CROSS_PX, y);
+            g.strokeLine(x, y - CROSS_PX, x, y + CROSS_PX);
+        }
+    }
+
     private void lines(Geometry lines) {
         for (int i = 0; i < lines.getNumGeometries(); i++) {
             Coordinate[] at = lines.getGeometryN(i).getCoordinates();
@@ -82,12 +147,15 @@ final class PlatesPainter {
 
     /** Places that fail on the press. */
     void faults(List<FaultPlace> places) {
+        places.forEach(place -> ring(new Point(place.xMm(), place.yMm())));
+    }
+
+    /** Rings a place, mm. */
+    void ring(Point mm) {
         g.setStroke(FAULT);
         g.setLineWidth(2);
-        for (FaultPlace place : places) {
-            Point2D at = view.toScreen(new Point(place.xMm(), place.yMm()));
-            double reach = Math.max(9, view.scale() * 2.2);
-            g.strokeOval(at.getX() - reach, at.getY() - reach, 2 * reach, 2 * reach);
-        }
+        Point2D at = view.toScreen(mm);
+        double reach = Math.max(9, view.scale() * 2.2);
+        g.strokeOval(at.getX() - reach, at.getY() - reach, 2 * reach, 2 * reach);
     }
 }

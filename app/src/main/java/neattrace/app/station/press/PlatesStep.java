@@ -1,5 +1,6 @@
 package neattrace.app.station.press;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -8,6 +9,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -28,11 +31,14 @@ import neattrace.print.ready.PressFacts;
 /** The plates, one for each ink: what each covers, and which are looked at. */
 final class PlatesStep implements Step {
 
+    private static final int MOST_PLACES = 3;
+
     private final PressDesk desk;
     private final PlatesView view;
     private final Button goods;
     private final Hint told = new Hint("");
     private final VBox rows = new VBox(2);
+    private final FlowPane most = new FlowPane(6, 4);
     private final VBox content;
 
     PlatesStep(PressDesk desk, PlatesView view) {
@@ -53,10 +59,10 @@ final class PlatesStep implements Step {
                         new Sentence("Plates for", goods, "."),
                         scroll,
                         told,
-                        Buttons.small("Where most ink lies", "most-ink", this::most),
+                        most,
                         new Hint(
-                                "A number shows one plate alone, with Shift it adds it or takes it"
-                                        + " away; 0 shows all of them."));
+                                "In the order of printing. A number shows one plate alone, with"
+                                        + " Shift it adds it or takes it away; 0 shows all."));
         desk.studyProperty().addListener(property -> plates());
     }
 
@@ -92,6 +98,7 @@ final class PlatesStep implements Step {
         rows.getChildren().clear();
         if (study == null) {
             told.setText("");
+            most.getChildren().clear();
             return;
         }
         List<Colorant> inks = study.inks();
@@ -99,13 +106,38 @@ final class PlatesStep implements Step {
             rows.getChildren().add(row(study, inks.get(i), i + 1));
         }
         told.setText(words(study.facts()));
+        most(study);
     }
 
-    private void most() {
-        PlateStudy study = desk.studyProperty().get();
-        if (study != null) {
-            study.heaviestPlaces(1).forEach(one -> view.go(one.at()));
+    /** Where most ink lies, each place a button. */
+    private void most(PlateStudy study) {
+        most.getChildren().clear();
+        List<PlateStudy.InkPlace> places = study.heaviestPlaces(MOST_PLACES);
+        if (places.isEmpty()) {
+            return;
         }
+        Label label = new Label("Most ink:");
+        label.getStyleClass().add("hint");
+        most.getChildren().add(label);
+        for (PlateStudy.InkPlace one : places) {
+            Button go =
+                    Buttons.small(
+                            String.format(Locale.ROOT, "%.0f %%", one.tints().total()),
+                            "most-ink-" + (most.getChildren().size() - 1),
+                            () -> view.go(one.at()));
+            go.setTooltip(new Tooltip(one.tints().words()));
+            go.setAccessibleText("Go to " + one.tints().words());
+            most.getChildren().add(go);
+        }
+    }
+
+    /** Prints an ink before the one that it comes after now. */
+    private void earlier(int place) {
+        List<String> order =
+                new ArrayList<>(
+                        desk.studyProperty().get().inks().stream().map(Colorant::name).toList());
+        order.add(place - 1, order.remove(place));
+        desk.change("Order of printing", press -> press.withOrder(order));
     }
 
     private static String words(PressFacts facts) {
@@ -162,7 +194,11 @@ final class PlatesStep implements Step {
         Button look =
                 Buttons.small(seen ? "Seen" : "Away", "plate-" + number, () -> view.with(ink));
         look.setAccessibleText(ink.name() + (seen ? ", seen" : ", not seen"));
-        HBox row = new HBox(8, cap, chip, words, share, look);
+        Button earlier = Buttons.small("↑", "earlier-" + number, () -> earlier(number - 1));
+        earlier.setAccessibleText("Print " + ink.name() + " earlier");
+        earlier.setTooltip(new Tooltip("Print it earlier"));
+        earlier.setDisable(number == 1);
+        HBox row = new HBox(6, cap, chip, words, share, earlier, look);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("ink-row");
         row.setOpacity(seen ? 1 : 0.55);

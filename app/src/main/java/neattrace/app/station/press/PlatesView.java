@@ -8,9 +8,12 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.geometry.Insets;
 import javafx.geometry.Point2D;
+import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
@@ -20,6 +23,7 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
+import neattrace.app.station.press.PlateSight.Marks;
 import neattrace.app.table.View;
 import neattrace.geom.Point;
 import neattrace.press.Colorant;
@@ -35,26 +39,28 @@ final class PlatesView extends StackPane {
     /** A place is looked at with so much round it, mm. */
     private static final double NEAR_MM = 8;
 
-    /** A click means a seam so near, px. */
-    private static final double TRAP_PX = 8;
-
-    private static final double TRAP_MM = 1.5;
-
     private final PressDesk desk;
     private final Runnable whenTurned;
     private final Consumer<String> tell;
     private final Canvas canvas = new Canvas();
+    private final Label tried = new Label();
     private final Label waiting = new Label("Making the plates …");
     private final PlatesBar bar = new PlatesBar(this);
-    private final PlatesMouse mouse = new PlatesMouse(this);
+    private final PlatesHand hand;
+    private final PlatesMouse mouse;
     private final ReadOnlyDoubleWrapper scale = new ReadOnlyDoubleWrapper();
     private PlateSight sight = PlateSight.FIRST;
     private List<FaultPlace> places = List.of();
+    private Optional<Point> pointed = Optional.empty();
     private View view = new View(new Point(0, 0), 1, false, 0, 0);
 
     /** Whether the whole sheet is looked at, however large the view is. */
     private boolean whole = true;
 
+    /** Where something was told last, px; beside the view before that. */
+    private double toldX = -1;
+
+    private double toldY = -1;
     private Image image;
     private Rectangle2D imageOf;
     private int asked;
@@ -69,13 +75,23 @@ final class PlatesView extends StackPane {
         this.desk = desk;
         this.whenTurned = whenTurned;
         this.tell = tell;
+        this.hand = new PlatesHand(desk, this);
+        this.mouse = new PlatesMouse(this, hand);
         getStyleClass().add("goods-view");
         setId("plates-view");
         canvas.setManaged(false);
         waiting.getStyleClass().add("waiting");
-        getChildren().addAll(canvas, waiting, bar);
+        tried.getStyleClass().add("view-note");
+        tried.textProperty()
+                .bind(
+                        Bindings.concat(
+                                "As it would be: ", desk.triedProperty(), ". Esc looks back."));
+        tried.visibleProperty().bind(desk.triedProperty().isNotEmpty());
+        StackPane.setAlignment(tried, Pos.TOP_CENTER);
+        StackPane.setMargin(tried, new Insets(12, 0, 0, 0));
+        getChildren().addAll(canvas, waiting, tried, bar);
         setFocusTraversable(true);
-        desk.studyProperty().addListener((property, before, now) -> other(before, now));
+        desk.seenProperty().addListener((property, before, now) -> other(before, now));
         bar.show(sight);
     }
 
@@ -96,7 +112,7 @@ final class PlatesView extends StackPane {
     }
 
     private PlateStudy study() {
-        return desk.studyProperty().get();
+        return desk.seenProperty().get();
     }
 
     private PrintPlan plan() {
@@ -111,15 +127,34 @@ final class PlatesView extends StackPane {
         if (!same) {
             image = null;
         }
+        if (now == null) {
+            return;
+        }
         places = List.of();
         waiting.setVisible(false);
         see(sight.of(now));
         look(view, whole || !same);
+        told(toldX, toldY);
     }
 
     /** The inks that are looked at; empty for all. */
     Set<Colorant> shownInks() {
         return sight.shown();
+    }
+
+    /** What the bar takes of the view's lower edge, px. */
+    double bar() {
+        return bar.room();
+    }
+
+    /** What of the plates is looked at. */
+    PlateSight sight() {
+        return sight;
+    }
+
+    /** Pixels for each mm and where, as it is seen now. */
+    View view() {
+        return view;
     }
 
     /** Looks at one plate alone, or at all again if it was alone. */
@@ -151,20 +186,41 @@ final class PlatesView extends StackPane {
         draw();
     }
 
+    /** Rings a place of a finding, mm on the drawing's page, and goes there; none for no ring. */
+    void point(Optional<Point> page) {
+        boolean same = pointed.equals(page);
+        pointed = page;
+        if (!same && study() != null) {
+            page.map(study().sheet()::onSheet).ifPresent(this::go);
+        }
+        draw();
+    }
+
     /** Goes to a place, mm on the sheet. */
     void go(Point mm) {
         look(view.lookingAt(mm, NEAR_MM), false);
     }
 
     void turnTraps() {
-        turn(PlateSight::turnTraps);
-        if (sight.traps() && study() != null) {
+        turn(now -> now.turnMarks(Marks.TRAPS));
+        if (sight.marks() == Marks.TRAPS && study() != null) {
             desk.bench()
                     .say(
                             study().sheet().ready().traps().isEmpty()
                                     ? "No colours meet without black over them, or they share"
                                             + " enough ink: there is nothing to trap."
-                                    : "A click on a seam switches its trap off, and on again.");
+                                    : "A click on a seam, or Enter at the cross, switches its trap"
+                                            + " off, and on again.");
+        }
+    }
+
+    void turnBeneath() {
+        turn(now -> now.turnMarks(Marks.BENEATH));
+        if (sight.marks() == Marks.BENEATH) {
+            desk.bench()
+                    .say(
+                            "Hatched black has colours beneath it. A click on black, or Enter at"
+                                    + " the cross, gives that piece colours or takes them away.");
         }
     }
 
@@ -225,8 +281,7 @@ final class PlatesView extends StackPane {
     }
 
     private View fitted() {
-        return view.fitted(
-                plan().widthMm(), plan().heightMm(), MARGIN, PlatesBar.ROOM_PX + MARGIN / 2);
+        return view.fitted(plan().widthMm(), plan().heightMm(), MARGIN, bar.room() + MARGIN / 3);
     }
 
     /** Looks from there, and paints what is in sight beside the window's thread. */
@@ -272,7 +327,8 @@ final class PlatesView extends StackPane {
         draw();
     }
 
-    private void draw() {
+    /** Draws what is known again. */
+    void draw() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         if (study() == null) {
@@ -283,29 +339,20 @@ final class PlatesView extends StackPane {
         if (image != null) {
             painter.picture(image, imageOf);
         }
-        if (sight.traps()) {
+        if (sight.marks() == Marks.TRAPS) {
             painter.traps(study());
+        } else if (sight.marks() == Marks.BENEATH) {
+            painter.beneath(study());
         }
         painter.faults(places);
-    }
-
-    /** A click: a trap off or on, or an area darker in one colour. */
-    void clicked(double x, double y) {
-        PlateStudy of = study();
-        if (of == null) {
-            return;
-        }
-        Point mm = view.toPage(x, y);
-        double reach = TRAP_PX / view.scale();
-        if (sight.traps() && of.hasSeam(mm, reach)) {
-            desk.change("Trap", press -> of.turned(press, mm, Math.max(TRAP_MM, reach)));
-        } else if (!sight.traps() && of.sheet().oneColour().isPresent()) {
-            desk.change("Darker", press -> of.darker(press, mm));
-        }
+        pointed.map(study().sheet()::onSheet).ifPresent(painter::ring);
+        hand.cross().ifPresent(at -> painter.cross(at.x(), at.y()));
     }
 
     /** Tells what lies there. */
     void told(double x, double y) {
+        toldX = x;
+        toldY = y;
         if (study() != null) {
             Point mm = view.toPage(x, y);
             boolean out =

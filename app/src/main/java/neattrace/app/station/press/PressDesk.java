@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.BooleanSupplier;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import neattrace.app.station.Bench;
 import neattrace.app.work.Shown;
 import neattrace.goods.Needs;
@@ -16,6 +19,7 @@ import neattrace.job.Job;
 import neattrace.job.LogSection;
 import neattrace.job.PressSection;
 import neattrace.job.WantedGoods;
+import neattrace.job.pipeline.Drawing;
 import neattrace.print.ready.PlateStudy;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
@@ -25,8 +29,13 @@ final class PressDesk {
 
     private final Bench bench;
     private final ReadOnlyObjectWrapper<PlateStudy> study = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<PlateStudy> seen = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyStringWrapper tried = new ReadOnlyStringWrapper("");
     private int chosen;
     private boolean here;
+
+    /** Counts what was tried; only the newest is seen. */
+    private volatile int tries;
 
     /** What is being made, or was last; work on anything else stops. */
     private volatile Asked asked;
@@ -45,6 +54,50 @@ final class PressDesk {
     /** The plates; null as long as there are none. */
     ReadOnlyObjectProperty<PlateStudy> studyProperty() {
         return study.getReadOnlyProperty();
+    }
+
+    /** The plates that are looked at: those of the job, or of what is being tried. */
+    ReadOnlyObjectProperty<PlateStudy> seenProperty() {
+        return seen.getReadOnlyProperty();
+    }
+
+    /** What is being tried, in a person's words; empty for nothing. */
+    ReadOnlyStringProperty triedProperty() {
+        return tried.getReadOnlyProperty();
+    }
+
+    /**
+     * Looks at plates as they would be, without changing the job; the same again looks back.
+     *
+     * @param what it is, in a few words
+     */
+    void look(String what, UnaryOperator<PressSection> change) {
+        Shown shown = bench.shown();
+        if (shown == null || tried.get().equals(what)) {
+            lookBack();
+            return;
+        }
+        tried.set(what);
+        int own = ++tries;
+        Job job = shown.drawing().job();
+        Drawing drawing = shown.drawing().withJob(job.withPress(change.apply(job.press())));
+        Asked on = new Asked(drawing.job(), wanted(job));
+        CompletableFuture.supplyAsync(() -> made(drawing, on, () -> tries != own))
+                .whenComplete(
+                        (done, trouble) ->
+                                Platform.runLater(
+                                        () -> {
+                                            if (tries == own && done != null) {
+                                                seen.set(done);
+                                            }
+                                        }));
+    }
+
+    /** Looks at the job's own plates again. */
+    void lookBack() {
+        tries++;
+        tried.set("");
+        seen.set(study.get());
     }
 
     /** Changes what was decided about printing; one step of undo. */
@@ -100,21 +153,20 @@ final class PressDesk {
             return;
         }
         asked = next;
-        CompletableFuture.supplyAsync(() -> made(shown, next))
+        CompletableFuture.supplyAsync(() -> made(shown.drawing(), next, () -> asked != next))
                 .whenComplete(
                         (done, trouble) -> Platform.runLater(() -> took(next, done, trouble)));
     }
 
-    private PlateStudy made(Shown shown, Asked what) {
+    private PlateStudy made(Drawing drawing, Asked what, BooleanSupplier isPast) {
         Progress progress =
                 (step, share) -> {
-                    if (asked != what) {
+                    if (isPast.getAsBoolean()) {
                         throw new CancellationException();
                     }
                 };
         try {
-            return PlateStudy.of(
-                    bench.workspace().pipeline(), shown.drawing(), what.wanted, progress);
+            return PlateStudy.of(bench.workspace().pipeline(), drawing, what.wanted, progress);
         } catch (PictureException e) {
             throw new UncheckedIOException(e);
         }
@@ -126,6 +178,7 @@ final class PressDesk {
         }
         if (trouble == null) {
             study.set(done);
+            lookBack();
         } else {
             bench.say("The plates could not be made. What was there is kept.");
         }

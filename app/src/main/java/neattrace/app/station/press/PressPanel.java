@@ -14,6 +14,8 @@ import neattrace.app.station.Bench;
 import neattrace.app.station.StationPanel;
 import neattrace.app.table.TableMode;
 import neattrace.app.work.Shown;
+import neattrace.finding.Finding;
+import neattrace.finding.Place;
 import neattrace.geom.Point;
 import neattrace.job.Job;
 import neattrace.job.PressSection;
@@ -36,6 +38,7 @@ public final class PressPanel implements StationPanel {
     private final PlatesStep plates;
     private final BlackStep black;
     private final PressRunStep rehearse;
+    private final SwatchStep colours;
     private final StepPane steps;
     private boolean here;
 
@@ -47,9 +50,10 @@ public final class PressPanel implements StationPanel {
         plates = new PlatesStep(desk, view);
         black = new BlackStep(desk);
         rehearse = new PressRunStep(desk, view);
+        colours = new SwatchStep(desk);
         steps =
                 new StepPane(
-                        List.of(plates, black, new InkStep(desk), new SwatchStep(desk), rehearse),
+                        List.of(plates, black, new InkStep(desk), colours, rehearse),
                         false,
                         bench::shown);
         view.setVisible(false);
@@ -93,6 +97,7 @@ public final class PressPanel implements StationPanel {
         seen(false);
         bench.workspace().overWordsProperty().set("");
         rehearse.stop();
+        desk.lookBack();
         desk.setHere(false);
     }
 
@@ -104,6 +109,11 @@ public final class PressPanel implements StationPanel {
     /** Opens a press profile. */
     public void openProfile(Path file) {
         black.open(file);
+    }
+
+    /** Opens a picture to take colours off. */
+    public void openPicture(Path file) {
+        colours.openPicture(file);
     }
 
     /** Where a place on the sheet, mm, is on the screen. */
@@ -130,6 +140,11 @@ public final class PressPanel implements StationPanel {
     @Override
     public boolean isTouched(Job job) {
         return !job.press().equals(PressSection.USUAL);
+    }
+
+    @Override
+    public void findingChosen(Finding finding) {
+        view.point(Optional.ofNullable(finding).flatMap(Finding::place).map(Place::at));
     }
 
     @Override
@@ -179,6 +194,10 @@ public final class PressPanel implements StationPanel {
 
     @Override
     public boolean putAway() {
+        if (!desk.triedProperty().get().isEmpty()) {
+            desk.lookBack();
+            return true;
+        }
         if (view.shownInks().isEmpty()) {
             return false;
         }

@@ -1,13 +1,16 @@
 package neattrace.app.station.press;
 
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
+import neattrace.app.docket.OwnKeys;
 import neattrace.press.Gamut;
 import neattrace.press.Lab;
 import neattrace.press.Rgb;
@@ -16,7 +19,7 @@ import neattrace.press.Rgb;
  * Chooses a colour by eye: hues from left to right, how light they are from top to bottom, as
  * colourful as is wished or as ink can; where ink falls short of the wish there is a tick.
  */
-final class ReachPicker extends StackPane {
+final class ReachPicker extends StackPane implements OwnKeys {
 
     private static final double WIDE = 264;
     private static final double HIGH = 108;
@@ -49,6 +52,11 @@ final class ReachPicker extends StackPane {
         canvas.setOnScroll(this::scrolled);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         focusedProperty().addListener(property -> draw());
+    }
+
+    @Override
+    public Set<KeyCode> ownKeys() {
+        return POINTING;
     }
 
     /** Shows what a press reaches, and a colour. */

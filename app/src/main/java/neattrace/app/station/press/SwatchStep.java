@@ -1,5 +1,6 @@
 package neattrace.app.station.press;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -103,6 +104,11 @@ final class SwatchStep implements Step {
             return;
         }
         chosen.show(now.get(), job);
+    }
+
+    /** Takes colours off a picture of a file. */
+    void openPicture(Path file) {
+        chosen.openPicture(file);
     }
 
     private Node row(Swatch one, Job job) {
