@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import neattrace.export.OpenRasterWriter;
 import neattrace.export.PdfWriter;
@@ -23,6 +24,8 @@ import neattrace.job.pipeline.Traced;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
+import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressSheet;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
@@ -154,7 +157,7 @@ final class FlatCommand implements Callable<Integer> {
                                                         .withSpreadMm(spreadMm)
                                                         .withPieces(pieces))),
                         press);
-        write(art.forFiles(), drawing.resolution().ppi());
+        write(drawing, art.forFiles());
         report(drawing, press);
         return ExitCode.DONE;
     }
@@ -180,12 +183,15 @@ final class FlatCommand implements Callable<Integer> {
         return PaletteFile.read(bytes, String.valueOf(palette.getFileName()), press);
     }
 
-    private void write(Artwork art, double sourcePpi) throws IOException {
+    private void write(Drawing drawing, Artwork art) throws IOException {
+        double sourcePpi = drawing.resolution().ppi();
         if (svg != null) {
             AtomicFile.write(svg, out -> SvgWriter.write(Plans.of(art), out));
         }
         if (pdf != null) {
-            AtomicFile.write(pdf, out -> PdfWriter.write(Plans.of(art), out));
+            // Printers get it ready for the press.
+            PrintPlan plan = PressSheet.of(drawing, Optional.empty(), reporter.progress()).plan();
+            AtomicFile.write(pdf, out -> PdfWriter.write(plan, out));
         }
         if (ora != null) {
             AtomicFile.write(

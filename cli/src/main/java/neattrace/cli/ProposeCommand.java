@@ -30,6 +30,7 @@ import neattrace.print.Artwork;
 import neattrace.print.GoodsPage;
 import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressSheet;
 import neattrace.proposal.Decision;
 import neattrace.proposal.DecisionsJson;
 import neattrace.proposal.Proposal;
@@ -137,7 +138,14 @@ final class ProposeCommand implements Callable<Integer> {
                     default -> Plans.of(art);
                 };
         PrintPlan plan =
-                GoodsPage.place(whole, made.fit(), made.drawing().extent(), PressProfile.bundled());
+                use == FileUse.PDF
+                        ? PressSheet.of(
+                                        made.drawing(),
+                                        Optional.of(made.fit()),
+                                        reporter.progress())
+                                .plan()
+                        : GoodsPage.place(
+                                whole, made.fit(), made.drawing().extent(), PressProfile.bundled());
         double ppi = one.goods().sizing().ppi();
         AtomicFile.write(file, out -> write(use, plan, ppi, out));
         reporter.say("wrote " + file);

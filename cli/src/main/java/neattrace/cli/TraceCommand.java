@@ -14,6 +14,7 @@ import neattrace.export.FileFormat;
 import neattrace.export.PdfWriter;
 import neattrace.export.SvgWriter;
 import neattrace.files.AtomicFile;
+import neattrace.goods.UsualGoods;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.pipeline.Pipeline;
@@ -21,6 +22,8 @@ import neattrace.job.pipeline.Traced;
 import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
+import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressReady;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
 import neattrace.raster.reading.PictureReader;
@@ -228,7 +231,11 @@ final class TraceCommand implements Callable<Integer> {
         }
         AtomicFile.write(target, out -> write(traced, art, isDxf(target), out));
         if (pdf != null) {
-            AtomicFile.write(pdf, out -> PdfWriter.write(Plans.of(art), out));
+            // Printers get it ready for the press: colours beneath black kept back from its edge.
+            PrintPlan ready =
+                    PressReady.of(
+                            Plans.of(art), job.press(), UsualGoods.UNDECIDED, reporter.progress());
+            AtomicFile.write(pdf, out -> PdfWriter.write(ready, out));
         }
     }
 }
