@@ -133,6 +133,8 @@ public final class TrapMaker {
         if (strip.getArea() < NOTHING_MM2) {
             return Optional.empty();
         }
+        // Edges of the map lie on its grid, those of what is printed beside it: over the gap.
+        strip = strip.buffer(VisibleInks.GRID_MM, 1);
         Tints first = visible.tints().get(seam.first());
         Tints second = visible.tints().get(seam.second());
         return Optional.of(

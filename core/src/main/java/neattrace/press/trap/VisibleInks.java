@@ -35,7 +35,7 @@ final class VisibleInks {
     static final int BARE = Integer.MAX_VALUE;
 
     /** Edges are moved by no more than half of this, mm. */
-    private static final double GRID_MM = 1e-4;
+    static final double GRID_MM = 1e-4;
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
