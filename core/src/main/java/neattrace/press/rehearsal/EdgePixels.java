@@ -116,13 +116,12 @@ record EdgePixels(int[] at, boolean[] thin) {
                 height,
                 y -> {
                     int row = y * width;
-                    for (int x = 0; x < width; x++) {
-                        byte any = 0;
-                        int last = Math.min(width - 1, x + reach);
-                        for (int other = Math.max(0, x - reach); other <= last; other++) {
-                            any |= mask[row + other];
+                    // Shift by shift, so that many pixels are done at a time.
+                    for (int shift = -reach; shift <= reach; shift++) {
+                        int last = Math.min(width, width - shift);
+                        for (int x = Math.max(0, -shift); x < last; x++) {
+                            along[row + x] |= mask[row + x + shift];
                         }
-                        along[row + x] = any;
                     }
                 });
         byte[] all = new byte[mask.length];
