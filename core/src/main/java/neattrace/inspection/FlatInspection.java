@@ -21,6 +21,7 @@ import neattrace.flat.review.FlatReview;
 import neattrace.geom.Point;
 import neattrace.job.Lettering;
 import neattrace.job.LogSection;
+import neattrace.job.PressSection;
 import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
@@ -101,6 +102,7 @@ final class FlatInspection {
             List<Lettering> lettering,
             CloseSettings close,
             double pxPerMm,
+            PressSection press,
             LogSection log) {
 
         /** Half of the length of lines is thinner, mm on the page; 0 as long as nobody knows. */
@@ -124,6 +126,7 @@ final class FlatInspection {
                     drawing.job().brief().lettering(),
                     drawing.job().close(),
                     drawing.resolution().pxPerMm(),
+                    drawing.job().press(),
                     drawing.job().log().settledAlone());
         }
 

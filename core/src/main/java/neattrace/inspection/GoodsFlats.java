@@ -16,9 +16,14 @@ import neattrace.finding.Place;
 import neattrace.flat.Fill;
 import neattrace.geom.Point;
 import neattrace.goods.GoodsKind;
+import neattrace.goods.Ground;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.change.Colouring;
 import neattrace.job.change.PageMends;
+import neattrace.print.ready.FewerInks;
+import neattrace.print.ready.PressArt;
+import neattrace.print.ready.PressPalette;
+import neattrace.print.ready.Underbase;
 import neattrace.region.Area;
 
 /** What goods ask of flats: the number of inks, and areas one can get into. */
@@ -54,10 +59,21 @@ final class GoodsFlats {
         Set<Integer> used = new HashSet<>(reads.swatchOf().values());
         used.remove(Fill.PAPER);
         boolean prints = wished.goods().needs().coloured() != Coloured.NO && !used.isEmpty();
-        int inks = used.size() + (reads.blackLines() ? 1 : 0);
+        boolean single = reads.press().oneColour().on();
+        int black = reads.blackLines() && !single ? 1 : 0;
+        int colours = PressPalette.count(used, reads.press());
+        int white =
+                !single
+                                && wished.goods().ground().material() == Ground.Material.CLOTH
+                                && Underbase.isWanted(wished.goods().ground().colour())
+                        ? 1
+                        : 0;
+        int inks = colours + black + white;
         if (most == 0 || !prints || inks <= most) {
             return Optional.empty();
         }
+        String besides =
+                (black == 1 ? ", the black of the lines" : "") + (white == 1 ? ", white" : "");
         return Optional.of(
                 Finding.of(
                                 FlatInspection.TOO_MANY_INKS,
@@ -69,15 +85,35 @@ final class GoodsFlats {
                                         most),
                                 String.format(
                                         Locale.ROOT,
-                                        "%s: each ink costs. Replace those that matter least, at"
-                                                + " Palette.",
-                                        reads.blackLines()
-                                                ? used.size()
-                                                        + " colours and the black of the lines"
-                                                : used.size() + " colours"))
+                                        "%d colours%s: each ink costs. Those that differ least can"
+                                                + " share one; Press shows which.",
+                                        colours,
+                                        besides),
+                                fewer(most, most - white - black),
+                                new Answer.Visit(
+                                        "press", "Choose at Press", PressInspection.STATION))
                         .measuring(Measure.count(inks))
                         .against(most)
                         .on(wished.keys()));
+    }
+
+    /** The best merges, or one colour if there is room for no other. */
+    private static Answer.Change fewer(int most, int colours) {
+        if (colours < 1) {
+            return new Answer.Change(
+                    "one-colour",
+                    "Print it in one colour",
+                    "One colour",
+                    (job, drawing) ->
+                            job.withPress(
+                                    job.press()
+                                            .withOneColour(job.press().oneColour().withOn(true))));
+        }
+        return new Answer.Change(
+                "fewer",
+                "Print it in " + most + " inks",
+                "Fewer inks",
+                (job, drawing) -> FewerInks.ofColours(PressArt.of(drawing), colours).in(job));
     }
 
     /** Areas that nobody gets into at that size, coloured or not. */

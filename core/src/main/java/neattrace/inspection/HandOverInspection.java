@@ -19,15 +19,13 @@ final class HandOverInspection {
 
     static final String STATION = "hand-over";
 
-    private static final Kind SPOT =
-            kind("spot-as-cmyk", Severity.LOOK, Cost.RUN, "%d inks written as CMYK");
     private static final Kind UNUSED =
             kind("swatch-unused", Severity.INFO, Cost.LITTLE, "%d swatches are used nowhere");
 
     static final Inspection<Reads> HAND_OVER =
             new Inspection<>(
                     STATION,
-                    List.of(SPOT, UNUSED),
+                    List.of(UNUSED),
                     Reads::of,
                     reads -> new HandOverInspection(reads).groups());
 
@@ -65,13 +63,6 @@ final class HandOverInspection {
 
     private List<Group> groups() {
         List<Group> groups = new ArrayList<>();
-        List<Finding> spots =
-                reads.swatches().stream()
-                        .filter(swatch -> swatch.spot().isPresent())
-                        .filter(swatch -> reads.used().contains(swatch.id()))
-                        .map(HandOverInspection::spot)
-                        .toList();
-        Group.of(spots, Integer.MAX_VALUE, all -> List.of()).ifPresent(groups::add);
         List<Swatch> unused =
                 reads.swatches().stream()
                         .filter(swatch -> !reads.used().contains(swatch.id()))
@@ -82,15 +73,6 @@ final class HandOverInspection {
             Group.of(found, "remove", "Remove all " + found.size()).ifPresent(groups::add);
         }
         return groups;
-    }
-
-    private static Finding spot(Swatch swatch) {
-        return Finding.of(
-                SPOT,
-                swatch.name() + " has no ink of its own in files",
-                "It is kept with the job as an ink of its own; files have it as CMYK for now. Tell"
-                        + " your printer.",
-                new Answer.Visit("press", "Look at Press", PressInspection.STATION));
     }
 
     private static Finding unused(Swatch swatch) {

@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.flat.Fill;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
+import neattrace.goods.Ground;
 import neattrace.goods.Sizing;
 import neattrace.goods.UsualGoods;
 import neattrace.job.GoodsSection;
@@ -217,5 +220,47 @@ class PressInspectionTest {
                         .findFirst()
                         .orElseThrow();
         assertThat(of(answered(loose, bolder), "press-drowned").size()).isLessThan(found.size());
+    }
+
+    /** A shirt that takes so many inks, on cloth of a colour. */
+    private static Job shirt(int inks, Rgb cloth) {
+        Goods goods = UsualGoods.of(GoodsKind.SHIRT);
+        return Jobs.coloured()
+                .withGoods(
+                        GoodsSection.UNDECIDED.with(
+                                goods.withPrinting(goods.printing().withMostInks(inks))
+                                        .withGround(new Ground(Ground.Material.CLOTH, cloth))));
+    }
+
+    private Optional<Finding> inks(Job job) throws IOException {
+        return new Inspector(pipeline, List.of(FlatInspection.FLATS))
+                .look(drawing(job), Progress.SILENT).groups().stream()
+                        .filter(group -> group.kind().key().equals("too-many-inks"))
+                        .map(group -> group.findings().get(0))
+                        .findFirst();
+    }
+
+    @Test
+    void inksThatShareAScreenCountOnceAndTheBestMergesAreAnAnswer() throws IOException {
+        assertThat(inks(shirt(3, Rgb.WHITE))).isEmpty();
+        Job two = shirt(2, Rgb.WHITE);
+        Finding found = inks(two).orElseThrow();
+        assertThat(found.measure().orElseThrow().value()).isEqualTo(3);
+        assertThat(found.answers().get(0).label()).isEqualTo("Print it in 2 inks");
+        Job fewer = answered(two, found.answers().get(0));
+        assertThat(fewer.press().merged()).hasSize(1);
+        assertThat(inks(fewer)).isEmpty();
+        assertThat(inks(two.withPress(two.press().withCloth(Set.of(Jobs.OUTER.id()))))).isEmpty();
+    }
+
+    @Test
+    void whiteBeneathIsAScreenAndOneInkAloneIsOneColour() throws IOException {
+        Rgb navy = new Rgb(0x1c, 0x25, 0x40);
+        assertThat(inks(shirt(4, navy))).isEmpty();
+        assertThat(inks(shirt(3, navy)).orElseThrow().measure().orElseThrow().value()).isEqualTo(4);
+        Job one = shirt(1, Rgb.WHITE);
+        Finding found = inks(one).orElseThrow();
+        assertThat(found.answers().get(0).key()).isEqualTo("one-colour");
+        assertThat(inks(answered(one, found.answers().get(0)))).isEmpty();
     }
 }

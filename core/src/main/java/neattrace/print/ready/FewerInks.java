@@ -43,12 +43,20 @@ public record FewerInks(List<Swatch> swatches, List<Lab> looks, Merging merging)
      * @param inks how many screens there are, black lines included
      */
     public static FewerInks of(PressArt art, int inks) {
+        return ofColours(art, inks - (art.art().lines().isEmpty() ? 0 : 1));
+    }
+
+    /**
+     * The best way to so many inks besides those of black lines.
+     *
+     * @param inks at least one is left
+     */
+    public static FewerInks ofColours(PressArt art, int inks) {
         SwatchGraph known = graph(art);
-        int black = art.art().lines().isEmpty() ? 0 : 1;
         return new FewerInks(
                 known.swatches(),
                 known.graph().colours(),
-                InkMerger.of(known.graph(), Set.of(), Math.max(1, inks - black)));
+                InkMerger.of(known.graph(), Set.of(), Math.max(1, inks)));
     }
 
     /** Every single merge, those that harm least first. */

@@ -88,6 +88,24 @@ public final class PressPalette {
                 : one;
     }
 
+    /**
+     * How many inks swatches are printed in: those that share one count once, those that the cloth
+     * shows not at all, and in one colour there is but one.
+     *
+     * @param used ids of the swatches
+     */
+    public static int count(Set<Integer> used, PressSection press) {
+        if (press.oneColour().on()) {
+            return used.isEmpty() ? 0 : 1;
+        }
+        return (int)
+                used.stream()
+                        .filter(id -> !press.cloth().contains(id))
+                        .map(id -> ink(id, press.merged()))
+                        .distinct()
+                        .count();
+    }
+
     /** Where a chain of merges ends; where it began if it runs in a circle. */
     static int ink(int id, Map<Integer, Integer> merged) {
         Set<Integer> seen = new HashSet<>();
