@@ -30,6 +30,7 @@ import neattrace.print.Artwork;
 import neattrace.print.GoodsPage;
 import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressArt;
 import neattrace.print.ready.PressSheet;
 import neattrace.proposal.Decision;
 import neattrace.proposal.DecisionsJson;
@@ -140,7 +141,7 @@ final class ProposeCommand implements Callable<Integer> {
         PrintPlan plan =
                 use == FileUse.PDF
                         ? PressSheet.of(
-                                        made.drawing(),
+                                        PressArt.of(made.drawing()).on(made.fit().goods()),
                                         Optional.of(made.fit()),
                                         reporter.progress())
                                 .plan()

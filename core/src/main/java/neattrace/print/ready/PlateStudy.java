@@ -90,7 +90,9 @@ public final class PlateStudy {
             made = on.drawing();
             fit = Optional.of(on.fit());
         }
-        PressSheet sheet = PressSheet.of(made, fit, progress.part(0.2, 0.8));
+        PressArt own = PressArt.of(made);
+        PressArt art = wanted.map(one -> own.on(one.goods())).orElse(own);
+        PressSheet sheet = PressSheet.of(art, fit, progress.part(0.2, 0.8));
         return new PlateStudy(
                 sheet, PressFacts.of(sheet, progress.part(0.8, 0.9)), progress.part(0.9, 1));
     }

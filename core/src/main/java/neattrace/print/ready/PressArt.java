@@ -3,9 +3,12 @@ package neattrace.print.ready;
 import java.util.List;
 import java.util.Optional;
 import neattrace.flat.Swatch;
+import neattrace.goods.Goods;
+import neattrace.goods.GoodsKind;
 import neattrace.job.PressSection;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Extent;
+import neattrace.press.black.BlackSchool;
 import neattrace.print.Artwork;
 
 /**
@@ -30,6 +33,20 @@ public record PressArt(Artwork art, Extent extent, List<Swatch> swatches, PressS
                 drawing.extent(),
                 drawing.job().swatches(),
                 press);
+    }
+
+    /**
+     * As goods want it: cloth gets a screen for each colour, and black is one of them with nothing
+     * beneath it.
+     */
+    public PressArt on(Goods goods) {
+        return goods.kind() == GoodsKind.SHIRT
+                ? new PressArt(
+                        art,
+                        extent,
+                        PressPalette.spots(swatches, press.profile()),
+                        press.withSchool(BlackSchool.K_ONLY).withChoices(List.of()))
+                : this;
     }
 
     /** The same with another decision about printing, on the same press. */

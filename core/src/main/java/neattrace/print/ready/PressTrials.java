@@ -128,7 +128,9 @@ public record PressTrials(
         List<Wish> wishes = new ArrayList<>();
         for (WantedGoods one : printed) {
             GoodsDrawing on = GoodsDrawing.of(pipeline, drawing, one, progress);
-            wishes.add(new Wish(one.id(), PressArt.of(on.drawing()), on.fit(), widest));
+            wishes.add(
+                    new Wish(
+                            one.id(), PressArt.of(on.drawing()).on(one.goods()), on.fit(), widest));
         }
         return wishes;
     }
@@ -181,7 +183,8 @@ public record PressTrials(
             for (PressMend mend : PressMend.weights(trial, drawing)) {
                 Drawing made = pipeline.apart().run(mend.in(drawing.job()), progress);
                 GoodsFit fit = GoodsDrawing.fit(made, printed.get(i));
-                PressSheet sheet = PressSheet.of(made, Optional.of(fit), progress);
+                PressArt art = PressArt.of(made).on(printed.get(i).goods());
+                PressSheet sheet = PressSheet.of(art, Optional.of(fit), progress);
                 mends.add(new PressTrial.Mended(mend, run(sheet, progress)));
             }
             all.add(trial.with(mends));

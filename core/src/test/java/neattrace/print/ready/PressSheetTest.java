@@ -20,8 +20,12 @@ import neattrace.goods.GoodsFit;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Ground;
 import neattrace.goods.UsualGoods;
+import neattrace.goods.cloth.ClothPlan;
+import neattrace.goods.cloth.ClothPrint;
+import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.PressSection;
+import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.Cmyk;
@@ -500,5 +504,25 @@ class PressSheetTest {
         for (PlateStudy.InkPlace one : places) {
             assertThat(study.at(one.at())).isEqualTo(one.tints());
         }
+    }
+
+    /** What is looked at is what Make and Hand over write: a screen for each colour. */
+    @Test
+    void platesForAShirtAreThoseOfItsFilms() throws IOException {
+        Job job = coloured.withGoods(GoodsSection.UNDECIDED.with(UsualGoods.of(GoodsKind.SHIRT)));
+        Drawing drawing = PIPELINE.run(job, Progress.SILENT);
+        WantedGoods shirt = job.goods().wanted().get(0);
+        PlateStudy study = PlateStudy.of(PIPELINE, drawing, Optional.of(shirt), Progress.SILENT);
+        PrintPlan films =
+                ClothPlan.ready(
+                                ClothPrint.of(PIPELINE, drawing, shirt, Progress.SILENT),
+                                PRESS,
+                                Progress.SILENT)
+                        .plan();
+        assertThat(study.inks().stream().map(Colorant::name))
+                .containsExactlyElementsOf(
+                        PrintOrder.of(films, List.of()).stream().map(Colorant::name).toList())
+                .contains(Jobs.INNER.name(), Jobs.OUTER.name(), "Black")
+                .hasSize(3);
     }
 }

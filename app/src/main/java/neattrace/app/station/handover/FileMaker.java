@@ -21,6 +21,7 @@ import neattrace.print.Artwork;
 import neattrace.print.GoodsPage;
 import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
+import neattrace.print.ready.PressArt;
 import neattrace.print.ready.PressSheet;
 import neattrace.stage.Progress;
 import neattrace.trace.centre.StrokeArt;
@@ -105,7 +106,8 @@ final class FileMaker {
         }
         GoodsDrawing made =
                 GoodsDrawing.of(workspace.pipeline(), now.drawing(), wanted.get(), Progress.SILENT);
-        return PressSheet.of(made.drawing(), Optional.of(made.fit()), Progress.SILENT).plan();
+        PressArt art = PressArt.of(made.drawing()).on(made.fit().goods());
+        return PressSheet.of(art, Optional.of(made.fit()), Progress.SILENT).plan();
     }
 
     private PrintPlan plan(FileFormat format, Artwork art, Traced traced, boolean strokes) {

@@ -23,6 +23,7 @@ import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.work.Shown;
 import neattrace.flat.Swatch;
+import neattrace.goods.GoodsKind;
 import neattrace.job.Job;
 import neattrace.job.setting.PressSettings;
 import neattrace.press.separate.OneColourRecipe;
@@ -207,11 +208,17 @@ final class InkStep implements Step {
         if (shown.drawing().job().press().oneColour().on()) {
             return "one";
         }
-        return switch (kind(shown.drawing().job())) {
+        Job job = shown.drawing().job();
+        return switch (isCloth(job) ? With.SPOTS : kind(job)) {
             case PROCESS -> "process";
             case SPOTS -> "spot";
             case MIXED -> "mixed";
         };
+    }
+
+    /** Cloth gets a screen for each colour, whatever else is printed with process inks. */
+    private boolean isCloth(Job job) {
+        return desk.wanted(job).filter(one -> one.goods().kind() == GoodsKind.SHIRT).isPresent();
     }
 
     private static With kind(Job job) {
@@ -235,7 +242,9 @@ final class InkStep implements Step {
         style.show(job.press().oneColour().style());
         between.setVisible(single);
         between.setManaged(single);
-        with.show(kind(job));
+        boolean cloth = isCloth(job);
+        with.show(cloth ? With.SPOTS : kind(job));
+        with.setDisable(cloth);
         inks.show(
                 desk.studyProperty().get() == null ? 4 : desk.studyProperty().get().inks().size());
         List<Integer> ids = new ArrayList<>();
