@@ -40,7 +40,7 @@ final class KeyCard extends VBox {
         {"R, K", "arrange the sheet anew; pin the sticker in hand"},
         {"1 to 9", "open a step; take a swatch, at Flats; one plate alone, at Press"},
         {"0", "bare paper in hand, at Flats; all plates, at Press"},
-        {"V, I, O, G", "traps, all ink, as film, paper or cloth, at Press"},
+        {"V, U, I, O, G", "traps, under black, all ink, film, what lies beneath, at Press"},
         {"R, X", "turn the scan right, with Shift left; mirror it, at Sheet"},
         {"Space", "click at the cross; press and let go what is in hand"},
         {"Enter, Insert", "finish with what is in hand; a new point"},

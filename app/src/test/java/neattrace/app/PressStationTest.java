@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -176,6 +177,18 @@ class PressStationTest extends WindowTest {
         until(() -> says(robot, "duller"));
         fire(robot, "#neighbour-0");
         settled();
+        set(robot, "#swatch-called", "Pond");
+        set(robot, "#swatch-hex", "51 102 153");
+        robot.interact(() -> workbench.table().requestFocus());
+        until(
+                () ->
+                        drawing()
+                                .job()
+                                .swatch(1)
+                                .orElseThrow()
+                                .wish()
+                                .equals(Optional.of(new Rgb(51, 102, 153))));
+        assertThat(drawing().job().swatch(1).orElseThrow().name()).isEqualTo("Pond");
         set(robot, "#swatch-lab", "50 0 0");
         robot.interact(() -> workbench.table().requestFocus());
         until(
@@ -246,12 +259,13 @@ class PressStationTest extends WindowTest {
                 view.localToScreen(
                         view.getLayoutBounds().getWidth() / 2,
                         view.getLayoutBounds().getHeight() / 2);
-        walk(robot, at.getX() - middle.getX(), KeyCode.RIGHT, KeyCode.LEFT);
-        walk(robot, at.getY() - middle.getY(), KeyCode.DOWN, KeyCode.UP);
-        robot.push(KeyCode.ENTER);
+        double mm = workspace.overScaleProperty().get();
+        walk(robot, at.getX() - middle.getX(), mm, KeyCode.RIGHT, KeyCode.LEFT);
+        walk(robot, at.getY() - middle.getY(), mm, KeyCode.DOWN, KeyCode.UP);
+        robot.push(KeyCode.SPACE);
         until(() -> drawing().job().press().choices().size() == 1);
         settled();
-        robot.push(KeyCode.ENTER);
+        robot.push(KeyCode.SPACE);
         until(() -> drawing().job().press().choices().isEmpty());
     }
 
@@ -262,13 +276,14 @@ class PressStationTest extends WindowTest {
                 (drawing().extent().top() + drawing().extent().bottom()) / 2);
     }
 
-    private static void walk(FxRobot robot, double px, KeyCode there, KeyCode back) {
+    private static void walk(FxRobot robot, double px, double mm, KeyCode there, KeyCode back) {
         KeyCode way = px > 0 ? there : back;
-        int all = (int) Math.round(Math.abs(px));
-        for (int i = 0; i < all / 12; i++) {
+        double left = Math.abs(px);
+        while (left >= mm) {
             robot.push(way);
+            left -= mm;
         }
-        for (int i = 0; i < all % 12; i++) {
+        for (int i = 0; i < Math.round(left); i++) {
             robot.push(KeyCode.SHIFT, way);
         }
     }

@@ -25,7 +25,10 @@ import javax.imageio.ImageIO;
 import neattrace.goods.GoodsFile;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.UsualGoods;
+import neattrace.job.Job;
+import neattrace.job.file.JobFile;
 import neattrace.press.PressProfile;
+import neattrace.press.black.BlackSchool;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.BeforeEach;
@@ -302,5 +305,74 @@ class PressCommandTest {
                                 folder.resolve("out").toString()))
                 .isZero();
         assertThat(err.toString()).contains("nothing to print");
+    }
+
+    private int command(String... arguments) {
+        out.getBuffer().setLength(0);
+        err.getBuffer().setLength(0);
+        return NeatTrace.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
+    }
+
+    /** Sheets are printed for the goods of the job, and what fails is told with what mends it. */
+    @Test
+    void checkTellsWhatFailsOnThePress() throws IOException {
+        Path made = folder.resolve("made");
+        assertThat(
+                        command(
+                                "propose",
+                                lines.toString(),
+                                "--rough",
+                                rough.toString(),
+                                "--for",
+                                "sticker:40mm",
+                                "--out-dir",
+                                made.toString()))
+                .as(err.toString())
+                .isZero();
+        Path file = made.resolve("discs.ntjob");
+        Job job = JobFile.open(file);
+        JobFile.save(
+                file,
+                job.withPress(job.press().withSchool(BlackSchool.AS_DRAWN).withRegisterMm(0.4)),
+                new byte[0]);
+        command("check", file.toString(), "--json");
+        JsonNode fringe = null;
+        for (JsonNode one : json()) {
+            fringe = one.get("kind").asText().equals("black-fringed") ? one : fringe;
+        }
+        assertThat(fringe).isNotNull();
+        assertThat(fringe.get("whole").asBoolean()).isFalse();
+        assertThat(fringe.get("measure").get("unit").asText()).isEqualTo("mm");
+        assertThat(fringe.get("measure").get("value").asDouble()).isBetween(0.06, 0.4);
+        assertThat(fringe.get("reason").asText()).contains("of 100 sheets on the 40 mm sticker");
+        assertThat(fringe.get("answers").get(0).get("key").asText()).isEqualTo("keep-back");
+        assertThat(fringe.get("answers").get(0).get("words").asText())
+                .startsWith("Keep colours back: then");
+    }
+
+    @Test
+    void aSheetOfStickersGoesToPrintersWithinTheInkLimit() throws IOException {
+        Path sheet = folder.resolve("sheet.pdf");
+        assertThat(
+                        command(
+                                "make",
+                                "sheet",
+                                lines.toString(),
+                                "-o",
+                                sheet.toString(),
+                                "--copies",
+                                "2",
+                                "--width",
+                                "60",
+                                "--page",
+                                "A4",
+                                "--seconds",
+                                "1"))
+                .as(err.toString())
+                .isZero();
+        try (PDDocument document = Loader.loadPDF(sheet.toFile())) {
+            var names = document.getDocumentCatalog().getOCProperties().getGroupNames();
+            assertThat(Arrays.asList(names)).anyMatch(name -> name.contains("Under the black"));
+        }
     }
 }

@@ -17,6 +17,9 @@ public record Rgb(int r, int g, int b) {
     /** Screen white. */
     public static final Rgb WHITE = new Rgb(255, 255, 255);
 
+    private static final Pattern NUMBERS =
+            Pattern.compile("(\\d{1,3})[ ,;]+(\\d{1,3})[ ,;]+(\\d{1,3})");
+
     private static final Pattern HEX = Pattern.compile("#?([0-9a-fA-F]{6})");
 
     public Rgb {
@@ -36,6 +39,25 @@ public record Rgb(int r, int g, int b) {
         return matcher.matches()
                 ? Optional.of(of(Integer.parseInt(matcher.group(1), 16)))
                 : Optional.empty();
+    }
+
+    /**
+     * What a person types: {@code #2A7F9E}, {@code 2A7F9E}, or red, green and blue from 0 to 255 as
+     * {@code 42 127 158} or {@code 42, 127, 158}; empty if it is none of these.
+     */
+    public static Optional<Rgb> typed(String text) {
+        Matcher numbers = NUMBERS.matcher(text.strip());
+        if (!numbers.matches()) {
+            return parse(text);
+        }
+        int[] parts = new int[3];
+        for (int k = 0; k < 3; k++) {
+            parts[k] = Integer.parseInt(numbers.group(k + 1));
+            if (parts[k] > 255) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of(new Rgb(parts[0], parts[1], parts[2]));
     }
 
     /** As 0xRRGGBB. */

@@ -67,4 +67,20 @@ class RgbTest {
         assertThatThrownBy(() -> new Rgb(256, 0, 0)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Rgb(0, -1, 0)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Property(tries = 256)
+    void lightIsCodedAsItWasTakenApart(@ForAll @IntRange(max = 255) int value) {
+        assertThat(Rgb.coded(Rgb.linear(value / 255.0))).isEqualTo(value);
+    }
+
+    @Test
+    void whatIsTypedIsHexOrThreeNumbers() {
+        assertThat(Rgb.typed(" 42, 127;158 ")).contains(new Rgb(42, 127, 158));
+        assertThat(Rgb.typed("0 0 0")).contains(new Rgb(0, 0, 0));
+        assertThat(Rgb.typed("2A7F9E")).contains(new Rgb(42, 127, 158));
+        for (String none :
+                new String[] {"", "1 2", "1 2 3 4", "256 0 0", "-1 2 3", "1,2,x", "#12"}) {
+            assertThat(Rgb.typed(none)).as(none).isEmpty();
+        }
+    }
 }

@@ -58,6 +58,7 @@ final class ColourInHand extends VBox {
     private final PicturePicker pictures;
     private final StackPane choosers;
     private final BuildField build;
+    private final TextValue name;
     private final TextValue hex;
     private final TextValue lab;
     private final Hint lost = new Hint("");
@@ -74,6 +75,8 @@ final class ColourInHand extends VBox {
                         one -> desk.bench().workspace().press().preview(one),
                         this::typed);
         build.setId("swatch-build");
+        name = new TextValue("Name of the colour", "a name", this::renamed);
+        name.setId("swatch-called");
         hex = new TextValue("Colour on screen", "#", this::typedHex);
         hex.setId("swatch-hex");
         lab = new TextValue("L*a*b* as measured", "L a b", this::typedLab);
@@ -100,7 +103,7 @@ final class ColourInHand extends VBox {
         turn(Choose.BY_EYE);
         getChildren()
                 .addAll(
-                        new Sentence("Printed as", build, ","),
+                        new Sentence(name, "prints as", build, ","),
                         new Sentence("on screen", hex, ", measured", lab, "."),
                         new Sentence("Chosen", how, ":"),
                         choosers,
@@ -153,10 +156,20 @@ final class ColourInHand extends VBox {
         swatch().ifPresent(one -> set(one.withBuild(next).withSpot(Optional.empty())));
     }
 
+    /** An ink of its own is called so in files. */
+    private void renamed(String text) {
+        if (text.isEmpty() || text.length() > Swatch.MOST_LETTERS) {
+            desk.bench().say("A colour has a name of 1 to 60 letters.");
+            again();
+            return;
+        }
+        swatch().ifPresent(one -> set(one.withName(text)));
+    }
+
     private void typedHex(String text) {
-        Optional<Rgb> wish = Rgb.parse(text);
+        Optional<Rgb> wish = Rgb.typed(text);
         if (wish.isEmpty()) {
-            desk.bench().say("A colour on screen is such as #2A7F9E.");
+            desk.bench().say("A colour on screen is such as #2A7F9E or 42 127 158.");
             again();
             return;
         }
@@ -234,6 +247,7 @@ final class ColourInHand extends VBox {
     /** Shows one. */
     void show(Swatch one, Job job) {
         inHand = one.id();
+        name.show(one.name());
         build.show(one.build());
         Lab seen = one.spot().orElseGet(() -> press().lab(one.build()));
         Rgb wish =

@@ -27,13 +27,13 @@ final class PlatesHand {
         this.view = view;
     }
 
-    /** Where keys are, px, if there is something for them to change. */
+    /** Where keys are, px; empty while the mouse is in use. */
     Optional<Point> cross() {
-        return Optional.ofNullable(cross).filter(at -> isMarked());
+        return Optional.ofNullable(cross);
     }
 
     /** Whether there is something that a click changes. */
-    boolean isMarked() {
+    private boolean isMarked() {
         PlateStudy of = desk.studyProperty().get();
         return of != null
                 && desk.triedProperty().get().isEmpty()

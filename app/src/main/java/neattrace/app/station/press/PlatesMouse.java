@@ -9,8 +9,8 @@ import neattrace.geom.Point;
 final class PlatesMouse {
 
     private static final double CLICK_PX = 4;
-    private static final double STEP_PX = 60;
-    private static final double FINE_PX = 12;
+    private static final double STEP_MM = 1;
+    private static final double FAR_MM = 10;
     private static final double NEARER = 1.25;
 
     private final PlatesView view;
@@ -63,6 +63,9 @@ final class PlatesMouse {
 
     /** A key; whether it meant something. */
     boolean key(KeyEvent event) {
+        if (arrow(event)) {
+            return true;
+        }
         if (event.isShortcutDown()) {
             return false;
         }
@@ -76,12 +79,9 @@ final class PlatesMouse {
             case W -> view.whole();
             case PLUS, EQUALS, ADD -> view.zoomBy(NEARER);
             case MINUS, SUBTRACT -> view.zoomBy(1 / NEARER);
-            case LEFT -> step(event, -1, 0);
-            case RIGHT -> step(event, 1, 0);
-            case UP -> step(event, 0, -1);
-            case DOWN -> step(event, 0, 1);
-            case ENTER -> {
-                return hand.act();
+            case SPACE -> {
+                // Elsewhere it presses a button.
+                return view.isFocused() && hand.act();
             }
             default -> {
                 return false;
@@ -90,13 +90,21 @@ final class PlatesMouse {
         return true;
     }
 
-    /** With something to be changed arrows move a cross, else the sheet. */
-    private void step(KeyEvent event, int x, int y) {
-        if (hand.isMarked()) {
-            double px = event.isShiftDown() ? 1 : FINE_PX;
-            hand.move(px * x, px * y);
-        } else {
-            view.panBy(-STEP_PX * x, -STEP_PX * y);
+    /** Moves the cross as on the table: by 1 mm, with Shift by a pixel, with Ctrl by 10 mm. */
+    private boolean arrow(KeyEvent event) {
+        double px =
+                event.isShiftDown()
+                        ? 1
+                        : (event.isShortcutDown() ? FAR_MM : STEP_MM) * view.view().scale();
+        switch (event.getCode()) {
+            case LEFT -> hand.move(-px, 0);
+            case RIGHT -> hand.move(px, 0);
+            case UP -> hand.move(0, -px);
+            case DOWN -> hand.move(0, px);
+            default -> {
+                return false;
+            }
         }
+        return true;
     }
 }

@@ -209,7 +209,7 @@ final class PlatesView extends StackPane {
                             study().sheet().ready().traps().isEmpty()
                                     ? "No colours meet without black over them, or they share"
                                             + " enough ink: there is nothing to trap."
-                                    : "A click on a seam, or Enter at the cross, switches its trap"
+                                    : "A click on a seam, or Space at the cross, switches its trap"
                                             + " off, and on again.");
         }
     }
@@ -219,7 +219,7 @@ final class PlatesView extends StackPane {
         if (sight.marks() == Marks.BENEATH) {
             desk.bench()
                     .say(
-                            "Hatched black has colours beneath it. A click on black, or Enter at"
+                            "Hatched black has colours beneath it. A click on black, or Space at"
                                     + " the cross, gives that piece colours or takes them away.");
         }
     }

@@ -80,8 +80,12 @@ public final class PressPanel implements StationPanel {
     }
 
     private void seen(boolean is) {
+        boolean news = is && !view.isVisible();
         view.setVisible(is);
         view.setManaged(is);
+        if (news) {
+            view.requestFocus();
+        }
     }
 
     @Override
