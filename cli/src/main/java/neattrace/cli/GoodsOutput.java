@@ -6,11 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import neattrace.export.GoodsFormat;
 import neattrace.files.SameFile;
-import neattrace.goods.Goods;
-import neattrace.job.Job;
 import neattrace.print.PrintPlan;
-import neattrace.print.ready.PressReady;
-import neattrace.stage.Progress;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 
@@ -50,13 +46,6 @@ final class GoodsOutput {
     /** Writes a plan as the ending of its file says. */
     void write(PrintPlan plan, double ppi) throws IOException {
         write(List.of(plan), ppi);
-    }
-
-    /** Writes a plan, for printers made ready for the press. */
-    void write(PrintPlan plan, Job job, Goods goods, Progress progress) throws IOException {
-        write(
-                isForPrinters() ? PressReady.of(plan, job.press(), goods, progress) : plan,
-                goods.sizing().ppi());
     }
 
     /** Whether it is for a printer, who gets inks. */

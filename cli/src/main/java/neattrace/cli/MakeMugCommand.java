@@ -90,10 +90,10 @@ final class MakeMugCommand implements Callable<Integer> {
         }
         Wrap made = Wrap.of(drawings.stream().map(WrapArt::of).toList(), wanted);
         output.write(
-                WrapPlan.of(made, drawings, press),
-                drawings.get(0).job(),
-                wanted.goods(),
-                reporter.progress());
+                output.isForPrinters()
+                        ? WrapPlan.ready(made, drawings, press, reporter.progress())
+                        : WrapPlan.of(made, drawings, press),
+                wanted.goods().sizing().ppi());
         WrapFacts facts = WrapFacts.of(made);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;

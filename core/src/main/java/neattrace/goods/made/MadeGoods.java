@@ -32,7 +32,6 @@ import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
-import neattrace.print.ready.PressReady;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -111,8 +110,7 @@ public record MadeGoods(WantedGoods wanted, List<PrintPlan> pages, List<String> 
                                     .plan());
             case MUG -> {
                 Wrap wrap = Wrap.of(List.of(WrapArt.of(made)), wanted);
-                PrintPlan plan = WrapPlan.of(wrap, List.of(made), press);
-                yield List.of(PressReady.of(plan, made.job().press(), wanted.goods(), progress));
+                yield List.of(WrapPlan.ready(wrap, List.of(made), press, progress));
             }
             default -> of(pipeline, drawing, wanted, press, progress).pages();
         };

@@ -5,14 +5,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.util.List;
+import neattrace.geom.Point;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Sizing;
 import neattrace.goods.making.Motif;
 import neattrace.job.GoodsSection;
+import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
+import neattrace.press.black.BlackChoice;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
@@ -155,5 +158,37 @@ class WrapTest {
         Wrap wrap =
                 Wrap.of(List.of(WrapArt.of(drawing())), with(new Motif(3, 100, 45, 60, 0, false)));
         assertThat(wrap.motifs()).allMatch(one -> one.drawing() == 0);
+    }
+
+    /** Four times as large both rings are bold; left to black alone by hand, on both sides. */
+    @Test
+    void blackThatWasChosenByHandCountsOnEveryMotif() throws IOException {
+        double mm = 25.4 / 300;
+        Job plain = Jobs.coloured();
+        Job byHand =
+                plain.withPress(
+                        plain.press()
+                                .withChoices(
+                                        List.of(
+                                                new BlackChoice(
+                                                        new Point(28 * mm, 118 * mm), false),
+                                                new BlackChoice(
+                                                        new Point(78 * mm, 118 * mm), false))));
+        assertThat(beneathBlack(plain)).isEqualTo(4);
+        assertThat(beneathBlack(byHand)).isZero();
+    }
+
+    private static long beneathBlack(Job job) throws IOException {
+        Drawing drawing = new Pipeline().run(job, Progress.SILENT);
+        Wrap wrap = Wrap.of(List.of(WrapArt.of(drawing)), USUAL);
+        PrintPlan plan =
+                WrapPlan.ready(wrap, List.of(drawing), PressProfile.bundled(), Progress.SILENT);
+        return plan.of(PrintLayer.Kind.UNDER_BLACK).stream()
+                .filter(layer -> layer.name().startsWith("Under the black"))
+                .flatMap(layer -> layer.objects().stream())
+                .mapToLong(
+                        object ->
+                                ((PrintShape.Filled) object.shape()).polygons().getNumGeometries())
+                .sum();
     }
 }

@@ -60,7 +60,7 @@ final class Finishing {
                     JobFile.decisions(
                             lookedThrough(
                                     proposal.drawing(),
-                                    drawn instanceof SkerryMail ? Set.of("sheet") : ALL)));
+                                    drawn instanceof SkerryMail ? Set.of("sheet", "press") : ALL)));
         }
     }
 

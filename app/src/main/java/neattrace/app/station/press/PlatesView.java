@@ -209,8 +209,7 @@ final class PlatesView extends StackPane {
                             study().sheet().ready().traps().isEmpty()
                                     ? "No colours meet without black over them, or they share"
                                             + " enough ink: there is nothing to trap."
-                                    : "A click on a seam, or Space at the cross, switches its trap"
-                                            + " off, and on again.");
+                                    : "A click on a seam, or Space, turns its trap off and on.");
         }
     }
 
@@ -218,9 +217,7 @@ final class PlatesView extends StackPane {
         turn(now -> now.turnMarks(Marks.BENEATH));
         if (sight.marks() == Marks.BENEATH) {
             desk.bench()
-                    .say(
-                            "Hatched black has colours beneath it. A click on black, or Space at"
-                                    + " the cross, gives that piece colours or takes them away.");
+                    .say("Hatched black has colours beneath it. A click, or Space, turns a piece.");
         }
     }
 
