@@ -7,6 +7,8 @@ import static org.mockito.Mockito.when;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import neattrace.inspection.Inspector;
+import neattrace.job.Job;
+import neattrace.job.Source;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
@@ -26,6 +28,7 @@ class InsightsTest {
         when(broken.resolution()).thenThrow(new IllegalStateException("the measure is gone"));
         Drawing drawing = mock(Drawing.class);
         when(drawing.traced()).thenReturn(broken);
+        when(drawing.job()).thenReturn(Job.of(new Source("gone.png", new byte[0])));
         try (Insights insights = new Insights(new Pipeline(), Inspector.ALL)) {
             Platform.runLater(() -> insights.lookThrough(drawing));
             WaitForAsyncUtils.waitFor(

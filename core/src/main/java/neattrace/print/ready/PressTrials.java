@@ -19,7 +19,9 @@ import neattrace.press.rehearsal.FaultPlace;
 import neattrace.press.rehearsal.PressRecipe;
 import neattrace.press.rehearsal.RehearsalRun;
 import neattrace.raster.reading.PictureException;
+import neattrace.sheet.ink.InkReading;
 import neattrace.stage.Progress;
+import neattrace.stage.Same;
 import neattrace.stage.Stage;
 
 /**
@@ -27,12 +29,14 @@ import neattrace.stage.Stage;
  * mend what fails there. Time is that of making plates and printing {@link #SHEETS} sheets of each,
  * and the same again for everything that is tried.
  *
+ * @param sheet whose lines were printed
  * @param press by which it was printed
  * @param swatches by which it was printed
  * @param goods that were printed, in the job's order
  * @param trials one for each of them
  */
 public record PressTrials(
+        Same<InkReading> sheet,
         PressSection press,
         List<Swatch> swatches,
         List<WantedGoods> goods,
@@ -87,15 +91,17 @@ public record PressTrials(
                         ? List.of()
                         : pipeline.made(TRIALS, wishes, progress.part(0.1, 0.8));
         return new PressTrials(
+                Same.of(drawing.reading()),
                 drawing.job().press(),
                 drawing.job().swatches(),
                 printed,
                 weighed(pipeline, drawing, printed, trials, progress.part(0.8, 1)));
     }
 
-    /** Whether it is about the same goods, inks and decisions as a drawing. */
+    /** Whether it is about the same sheet, goods, inks and decisions as a drawing. */
     public boolean isOf(Drawing drawing) {
-        return press.equals(drawing.job().press())
+        return sheet.equals(Same.of(drawing.reading()))
+                && press.equals(drawing.job().press())
                 && swatches.equals(drawing.job().swatches())
                 && goods.equals(printed(drawing));
     }
@@ -106,14 +112,14 @@ public record PressTrials(
             return List.of();
         }
         return drawing.job().goods().wanted().stream()
-                .filter(one -> isPrinted(one.goods()))
+                .filter(one -> isPrinted(one.goods(), drawing.job().press()))
                 .map(PressTrials::plain)
                 .toList();
     }
 
-    private static boolean isPrinted(Goods goods) {
+    private static boolean isPrinted(Goods goods, PressSection press) {
         return goods.needs().coloured() != Coloured.NO
-                && goods.printing().registerMm() > 0
+                && register(goods, press) > 0
                 && goods.printing().mostInks() != 1;
     }
 

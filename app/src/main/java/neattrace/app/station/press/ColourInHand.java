@@ -1,23 +1,19 @@
 package neattrace.app.station.press;
 
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import neattrace.app.docket.BuildField;
 import neattrace.app.docket.Buttons;
-import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.TextValue;
@@ -40,23 +36,7 @@ final class ColourInHand extends VBox {
 
     private final PressDesk desk;
 
-    /** How a colour is chosen. */
-    private enum Choose {
-        BY_EYE("by eye"),
-        PALETTE("from our palettes"),
-        PICTURE("off a picture");
-
-        private final String words;
-
-        Choose(String words) {
-            this.words = words;
-        }
-    }
-
-    private final ReachPicker picker;
-    private final PaletteChips palettes;
-    private final PicturePicker pictures;
-    private final StackPane choosers;
+    private final ColourChoosers choosers;
     private final BuildField build;
     private final TextValue name;
     private final TextValue hex;
@@ -81,47 +61,19 @@ final class ColourInHand extends VBox {
         hex.setId("swatch-hex");
         lab = new TextValue("L*a*b* as measured", "L a b", this::typedLab);
         lab.setId("swatch-lab");
-        picker = new ReachPicker(this::chosen);
-        palettes = new PaletteChips(this::typed);
-        pictures = new PicturePicker(desk, this::chosen);
-        VBox eye =
-                new VBox(
-                        6,
-                        picker,
-                        new Hint(
-                                "What ink makes of it: ticked where it falls short. The wheel makes it"
-                                        + " more or less colourful."));
-        choosers = new StackPane(eye, palettes, pictures);
-        choosers.setAlignment(Pos.TOP_LEFT);
-        ChoiceField<Choose> how =
-                new ChoiceField<>(
-                        "How a colour is chosen",
-                        List.of(Choose.values()),
-                        one -> one.words,
-                        this::turn);
-        how.setId("choose-colour");
-        turn(Choose.BY_EYE);
+        choosers = new ColourChoosers(desk, this::chosen, this::typed);
         getChildren()
                 .addAll(
                         new Sentence(name, "prints as", build, ","),
                         new Sentence("on screen", hex, ", measured", lab, "."),
-                        new Sentence("Chosen", how, ":"),
                         choosers,
                         lost,
                         neighbours);
     }
 
-    private void turn(Choose next) {
-        for (Choose one : Choose.values()) {
-            Node node = choosers.getChildren().get(one.ordinal());
-            node.setVisible(one == next);
-            node.setManaged(one == next);
-        }
-    }
-
     /** Takes colours off a picture of a file. */
     void openPicture(Path file) {
-        pictures.open(file);
+        choosers.openPicture(file);
     }
 
     private PressProfile press() {
@@ -259,9 +211,7 @@ final class ColourInHand extends VBox {
                                                 .orElseGet(() -> press().preview(one.build())));
         hex.show(wish.hex());
         lab.show(String.format(Locale.ROOT, "%.0f %.0f %.0f", seen.l(), seen.a(), seen.b()));
-        picker.show(gamut(), wish);
-        palettes.show(press());
-        pictures.show(job);
+        choosers.show(gamut(), wish, press(), job);
         Reach reach = Reach.of(wish, one.build(), press());
         boolean dull = reach.isSeen() && one.spot().isEmpty();
         lost.setText(

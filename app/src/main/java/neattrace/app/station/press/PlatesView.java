@@ -4,10 +4,8 @@ import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
@@ -17,9 +15,6 @@ import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
-import javafx.scene.image.Image;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
@@ -61,9 +56,7 @@ final class PlatesView extends StackPane {
     private double toldX = -1;
 
     private double toldY = -1;
-    private Image image;
-    private Rectangle2D imageOf;
-    private int asked;
+    private final PlatesImage image = new PlatesImage();
 
     /**
      * A view.
@@ -125,7 +118,7 @@ final class PlatesView extends StackPane {
                         && before.sheet().plan().widthMm() == now.sheet().plan().widthMm()
                         && before.sheet().plan().heightMm() == now.sheet().plan().heightMm();
         if (!same) {
-            image = null;
+            image.forget();
         }
         if (now == null) {
             return;
@@ -296,32 +289,15 @@ final class PlatesView extends StackPane {
         double top = Math.max(0, seen[1]);
         int width = (int) Math.ceil((Math.min(plan().widthMm(), seen[2]) - left) * view.scale());
         int height = (int) Math.ceil((Math.min(plan().heightMm(), seen[3]) - top) * view.scale());
-        int ticket = ++asked;
         if (width < 1 || height < 1) {
+            image.giveUp();
             return;
         }
         Rectangle2D window =
                 new Rectangle2D.Double(left, top, width / view.scale(), height / view.scale());
         PlateStudy of = study();
         PlateSight what = sight;
-        CompletableFuture.supplyAsync(() -> what.pixels(of, window, width, height))
-                .thenAccept(
-                        pixels ->
-                                Platform.runLater(
-                                        () -> {
-                                            if (ticket == asked) {
-                                                took(pixels, width, height, window);
-                                            }
-                                        }));
-    }
-
-    private void took(int[] pixels, int width, int height, Rectangle2D window) {
-        WritableImage next = new WritableImage(width, height);
-        next.getPixelWriter()
-                .setPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-        image = next;
-        imageOf = window;
-        draw();
+        image.ask(window, width, height, () -> what.pixels(of, window, width, height), this::draw);
     }
 
     /** Draws what is known again. */
@@ -333,9 +309,7 @@ final class PlatesView extends StackPane {
         }
         PlatesPainter painter = new PlatesPainter(g, view);
         painter.sheet(study(), sight.ground(study()));
-        if (image != null) {
-            painter.picture(image, imageOf);
-        }
+        image.draw(painter);
         if (sight.marks() == Marks.TRAPS) {
             painter.traps(study());
         } else if (sight.marks() == Marks.BENEATH) {
