@@ -62,7 +62,7 @@ public record PressMend(
     /**
      * Bolder lines, that cover seams and are not drowned; thinner ones where gaps fill.
      *
-     * @param factor how many times as large as on its page a drawing comes out
+     * @param factor how many times as wide as on the page lines come out
      */
     static PressMend weight(boolean bolder, double registerMm, double factor) {
         double onGoods = bolder ? 2 * registerMm : THINNER_MM;
@@ -112,16 +112,21 @@ public record PressMend(
         return mends;
     }
 
-    /** What can be tried with the lines for what fails in spite of all else. */
-    static List<PressMend> weights(PressTrial trial, Drawing drawing) {
+    /**
+     * What can be tried with the lines for what fails in spite of all else.
+     *
+     * @param kept whether lines are as wide on the goods as on the page
+     */
+    static List<PressMend> weights(PressTrial trial, Drawing drawing, boolean kept) {
         if (drawing.lines().isEmpty()) {
             return List.of();
         }
+        double factor = kept ? 1 : trial.factor();
         return trial.unmended().stream()
                 .map(FaultPlace::fault)
                 .map(fault -> fault == Fault.FILLED)
                 .distinct()
-                .map(filled -> weight(!filled, trial.registerMm(), trial.factor()))
+                .map(filled -> weight(!filled, trial.registerMm(), factor))
                 .toList();
     }
 }

@@ -186,11 +186,13 @@ public record PressTrials(
         for (int i = 0; i < trials.size(); i++) {
             PressTrial trial = trials.get(i);
             List<PressTrial.Mended> mends = new ArrayList<>(trial.mends());
-            for (PressMend mend : PressMend.weights(trial, drawing)) {
-                Drawing made = pipeline.apart().run(mend.in(drawing.job()), progress);
-                GoodsFit fit = GoodsDrawing.fit(made, printed.get(i));
-                PressArt art = PressArt.of(made).on(printed.get(i).goods());
-                PressSheet sheet = PressSheet.of(art, Optional.of(fit), progress);
+            WantedGoods goods = printed.get(i);
+            for (PressMend mend : PressMend.weights(trial, drawing, goods.weightsKept())) {
+                Pipeline apart = pipeline.apart();
+                Drawing made = apart.run(mend.in(drawing.job()), progress);
+                GoodsDrawing on = GoodsDrawing.of(apart, made, goods, progress);
+                PressArt art = PressArt.of(on.drawing()).on(goods.goods());
+                PressSheet sheet = PressSheet.of(art, Optional.of(on.fit()), progress);
                 mends.add(new PressTrial.Mended(mend, run(sheet, progress)));
             }
             all.add(trial.with(mends));

@@ -19,6 +19,7 @@ import neattrace.app.docket.Sentence;
 import neattrace.app.docket.TextValue;
 import neattrace.app.work.Shown;
 import neattrace.flat.Swatch;
+import neattrace.goods.Ground;
 import neattrace.job.Job;
 import neattrace.press.Cmyk;
 import neattrace.press.Gamut;
@@ -236,19 +237,30 @@ final class ColourInHand extends VBox {
         }
         neighbours
                 .getChildren()
-                .addAll(
+                .add(
                         Buttons.small(
                                 one.spot().isPresent()
                                         ? "Print it with process inks"
                                         : "An ink of its own",
                                 "swatch-spot",
-                                () -> turnSpot(one)),
-                        Buttons.small(
-                                job.press().cloth().contains(one.id())
-                                        ? "Print it"
-                                        : "The cloth shows it",
-                                "swatch-cloth",
-                                () -> turnCloth(one)));
+                                () -> turnSpot(one)));
+        boolean left = job.press().cloth().contains(one.id());
+        if (left || isOnCloth(job)) {
+            neighbours
+                    .getChildren()
+                    .add(
+                            Buttons.small(
+                                    left ? "Print it" : "The cloth shows it",
+                                    "swatch-cloth",
+                                    () -> turnCloth(one)));
+        }
+    }
+
+    /** Paper and vinyl show no colour of their own; as long as nobody has said, it may be cloth. */
+    private boolean isOnCloth(Job job) {
+        return desk.wanted(job)
+                .map(goods -> goods.goods().ground().material() == Ground.Material.CLOTH)
+                .orElse(true);
     }
 
     private Node neighbour(Reach near, Swatch one) {
