@@ -113,7 +113,7 @@ final class MakeShirtCommand implements Callable<Integer> {
         Pipeline pipeline = new Pipeline();
         Drawing drawing = ColouredDrawing.of(pipeline, job, drawn.rough(), press, reporter);
         if (inks != null) {
-            boolean white = Underbase.isWanted(wanted.goods().ground().colour());
+            boolean white = Underbase.isWanted(wanted.goods().ground());
             FewerInks fewer = FewerInks.of(PressArt.of(drawing), inks - (white ? 1 : 0));
             drawing = pipeline.run(fewer.in(drawing.job()), reporter.progress());
         }

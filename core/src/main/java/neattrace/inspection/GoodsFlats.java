@@ -16,7 +16,6 @@ import neattrace.finding.Place;
 import neattrace.flat.Fill;
 import neattrace.geom.Point;
 import neattrace.goods.GoodsKind;
-import neattrace.goods.Ground;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.change.Colouring;
 import neattrace.job.change.PageMends;
@@ -62,12 +61,7 @@ final class GoodsFlats {
         boolean single = reads.press().oneColour().on();
         int black = reads.blackLines() && !single ? 1 : 0;
         int colours = PressPalette.count(used, reads.press());
-        int white =
-                !single
-                                && wished.goods().ground().material() == Ground.Material.CLOTH
-                                && Underbase.isWanted(wished.goods().ground().colour())
-                        ? 1
-                        : 0;
+        int white = !single && Underbase.isWanted(wished.goods().ground()) ? 1 : 0;
         int inks = colours + black + white;
         if (most == 0 || !prints || inks <= most) {
             return Optional.empty();

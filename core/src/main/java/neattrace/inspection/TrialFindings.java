@@ -2,11 +2,12 @@ package neattrace.inspection;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 import neattrace.finding.Answer;
 import neattrace.finding.Cost;
 import neattrace.finding.Finding;
@@ -18,6 +19,7 @@ import neattrace.finding.Severity;
 import neattrace.geom.Point;
 import neattrace.press.rehearsal.Fault;
 import neattrace.press.rehearsal.FaultPlace;
+import neattrace.print.ready.PressMend;
 import neattrace.print.ready.PressTrial;
 import neattrace.print.ready.PressTrials;
 import neattrace.print.ready.SheetRehearsals;
@@ -86,7 +88,7 @@ final class TrialFindings {
         trial.mends().stream()
                 .filter(one -> one.sheets(place) <= WORTH * place.sheets())
                 .sorted(Comparator.comparingDouble(one -> one.sheets(place)))
-                .forEach(one -> answers.add(answer(one, one.sheets(place))));
+                .forEach(one -> answers.add(answer(one.mend(), then(one.sheets(place)))));
         answers.add(left.leave(goods.left(place.fault().name()), at));
         return Finding.of(
                         kind(place.fault()),
@@ -136,12 +138,9 @@ final class TrialFindings {
                 : Measure.mm(place.widthMm());
     }
 
-    private static Answer.Change answer(PressTrial.Mended mended, double sheets) {
+    private static Answer.Change answer(PressMend mend, String then) {
         return new Answer.Change(
-                mended.mend().key(),
-                mended.mend().label() + then(sheets),
-                mended.mend().label(),
-                (job, drawing) -> mended.mend().in(job));
+                mend.key(), mend.label() + then, mend.label(), (job, drawing) -> mend.in(job));
     }
 
     private static String then(double sheets) {
@@ -150,40 +149,35 @@ final class TrialFindings {
                 : String.format(Locale.ROOT, ": then %.0f of 100", Math.max(1, sheets));
     }
 
-    /** Each thing that was tried, with how many sheets fail before and after. */
+    /** Each thing that was tried for any of them, with how many sheets fail before and after. */
     private List<Answer> forAll(List<Finding> all) {
-        Map<String, String> labels = new LinkedHashMap<>();
+        List<Answer> answers = new ArrayList<>();
+        Set<String> told = new HashSet<>();
         for (PressTrial trial : trials.trials()) {
-            double before = trial.run().failing(SheetRehearsals.FAILS_MM2);
             for (PressTrial.Mended one : trial.mends()) {
-                labels.putIfAbsent(
-                        one.mend().key(),
-                        String.format(
-                                Locale.ROOT,
-                                "%s: %.0f of 100 fail, then %.0f",
-                                one.mend().label(),
-                                before,
-                                one.run().failing(SheetRehearsals.FAILS_MM2)));
+                if (helps(all, one.mend().key()) && told.add(one.mend().key())) {
+                    answers.add(forAll(trial, one));
+                }
             }
         }
-        List<Answer> answers = new ArrayList<>();
-        labels.forEach(
-                (key, label) ->
-                        answerOf(all, key).ifPresent(one -> answers.add(named(one, label))));
         answers.add(Group.each(all, Leaving.LEAVE, "Leave all"));
         return answers;
     }
 
-    /** Whatever is tried concerns the whole job: the first finding's answer serves for all. */
-    private static Optional<Answer.Change> answerOf(List<Finding> all, String key) {
+    private static boolean helps(List<Finding> all, String key) {
         return all.stream()
                 .flatMap(one -> one.answers().stream())
-                .filter(one -> one.key().equals(key) && one instanceof Answer.Change)
-                .map(Answer.Change.class::cast)
-                .findFirst();
+                .anyMatch(one -> one.key().equals(key));
     }
 
-    private static Answer.Change named(Answer.Change change, String label) {
-        return new Answer.Change(change.key(), label, change.what(), change.changing());
+    /** Whatever is tried concerns the whole job. */
+    private static Answer.Change forAll(PressTrial trial, PressTrial.Mended one) {
+        return answer(
+                one.mend(),
+                String.format(
+                        Locale.ROOT,
+                        ": %.0f of 100 fail, then %.0f",
+                        trial.run().failing(SheetRehearsals.FAILS_MM2),
+                        one.run().failing(SheetRehearsals.FAILS_MM2)));
     }
 }

@@ -50,6 +50,9 @@ public final class PlateStudy {
     /** So much black ink is solid, percent. */
     private static final double SOLID = 90;
 
+    /** So many places with most ink are looked for. */
+    private static final int MOST_PLACES = 12;
+
     private final PressSheet sheet;
     private final PressFacts facts;
     private final List<Laid> laid;
@@ -58,6 +61,7 @@ public final class PlateStudy {
     private final InkLook look;
     private final PlateMap map;
     private final List<FewerInks> merges;
+    private final List<InkPlace> heaviest;
 
     private PlateStudy(PressSheet sheet, PressFacts facts, Progress progress) {
         this.sheet = sheet;
@@ -71,6 +75,7 @@ public final class PlateStudy {
         double ppi = Math.min(600, 25.4 * Math.sqrt(MOST_PIXELS / (width * height)));
         this.map = PlateMaker.map(laid, width, height, ppi, progress);
         this.merges = FewerInks.ranked(sheet.art());
+        this.heaviest = heaviest(map);
     }
 
     /**
@@ -181,9 +186,13 @@ public final class PlateStudy {
      * Places with the most ink, the heaviest first: one for each of the composites that lie there,
      * in the longest run of it.
      *
-     * @param most how many at most
+     * @param most how many at most; no more than {@value #MOST_PLACES} are known
      */
     public List<InkPlace> heaviestPlaces(int most) {
+        return heaviest.subList(0, Math.min(most, heaviest.size()));
+    }
+
+    private static List<InkPlace> heaviest(PlateMap map) {
         int[] longest = new int[map.composites().size()];
         int[] middle = new int[longest.length];
         short[] numbers = map.numbers();
@@ -203,7 +212,7 @@ public final class PlateStudy {
                 .sorted(
                         Comparator.comparingDouble((Integer i) -> map.composites().get(i).total())
                                 .reversed())
-                .limit(most)
+                .limit(MOST_PLACES)
                 .map(
                         i ->
                                 new InkPlace(

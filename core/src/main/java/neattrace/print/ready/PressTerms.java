@@ -65,8 +65,7 @@ public record PressTerms(
                     new BlackRecipe(
                             black.school(), black.underlay(), black.keptBackMm(), press.boldMm());
         }
-        boolean white =
-                ground.material() == Ground.Material.CLOTH && Underbase.isWanted(ground.colour());
+        boolean white = Underbase.isWanted(ground);
         return new PressTerms(
                 new TrapRule(width, register, limit),
                 black,

@@ -2,6 +2,7 @@ package neattrace.print.ready;
 
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.goods.Ground;
 import neattrace.press.Colorant;
 import neattrace.press.InkLook;
 import neattrace.press.Lab;
@@ -35,6 +36,11 @@ public record Underbase(Rgb cloth, double chokeMm) {
     /** Whether cloth of a colour wants white beneath. */
     public static boolean isWanted(Rgb cloth) {
         return cloth.toLabD50().l() < DARK;
+    }
+
+    /** Whether a ground wants white beneath: dark cloth does. */
+    public static boolean isWanted(Ground ground) {
+        return ground.material() == Ground.Material.CLOTH && isWanted(ground.colour());
     }
 
     /** White alone for what is white in the drawing; other tints as they are. */

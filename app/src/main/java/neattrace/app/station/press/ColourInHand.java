@@ -62,7 +62,7 @@ final class ColourInHand extends VBox {
         hex.setId("swatch-hex");
         lab = new TextValue("L*a*b* as measured", "L a b", this::typedLab);
         lab.setId("swatch-lab");
-        choosers = new ColourChoosers(desk, this::chosen, this::typed);
+        choosers = new ColourChoosers(desk, this::chosen, this::built);
         getChildren()
                 .addAll(
                         new Sentence(name, "prints as", build, ","),
@@ -109,6 +109,16 @@ final class ColourInHand extends VBox {
         swatch().ifPresent(one -> set(one.withBuild(next).withSpot(Optional.empty())));
     }
 
+    /** A build of a palette: an ink of its own is mixed to look like it. */
+    private void built(Cmyk next) {
+        swatch().ifPresent(
+                        one ->
+                                set(
+                                        one.withBuild(next)
+                                                .withSpot(
+                                                        one.spot().map(ink -> press().lab(next)))));
+    }
+
     /** An ink of its own is called so in files. */
     private void renamed(String text) {
         if (text.isEmpty() || text.length() > Swatch.MOST_LETTERS) {
@@ -130,7 +140,7 @@ final class ColourInHand extends VBox {
     }
 
     /** A colour that was chosen by eye: an ink of its own is mixed to it. */
-    void chosen(Rgb wish) {
+    private void chosen(Rgb wish) {
         swatch().ifPresent(
                         one ->
                                 set(

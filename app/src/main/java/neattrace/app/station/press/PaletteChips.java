@@ -20,6 +20,7 @@ final class PaletteChips extends VBox {
     private static final double CHIP = 15;
 
     private final Consumer<Cmyk> whenChosen;
+    private PressProfile shown;
 
     PaletteChips(Consumer<Cmyk> whenChosen) {
         super(2);
@@ -29,6 +30,11 @@ final class PaletteChips extends VBox {
 
     /** Shows them on a press. */
     void show(PressProfile press) {
+        // What is shown stays: the chip that was pressed keeps the focus.
+        if (press.equals(shown)) {
+            return;
+        }
+        shown = press;
         getChildren().clear();
         for (int row = 0; row < StarterPalette.ALL.size(); row++) {
             StarterPalette palette = StarterPalette.ALL.get(row);

@@ -40,6 +40,9 @@ final class PicturePicker extends VBox {
 
     private static final double STEP_PX = 4;
 
+    /** More pixels round a place are not looked at for what is seen of a large picture. */
+    private static final int MOST_REACH = 3;
+
     /** Reads a picture. */
     private interface Reading {
 
@@ -119,7 +122,7 @@ final class PicturePicker extends VBox {
         CompletableFuture.supplyAsync(
                         () -> {
                             try {
-                                return reading.read();
+                                return Seen.of(reading.read());
                             } catch (PictureException e) {
                                 throw new UncheckedIOException(e);
                             }
@@ -134,7 +137,7 @@ final class PicturePicker extends VBox {
                                         }));
     }
 
-    private void took(Picture read, Throwable trouble) {
+    private void took(Seen read, Throwable trouble) {
         if (trouble == null) {
             look(read);
             return;
@@ -162,27 +165,41 @@ final class PicturePicker extends VBox {
         draw();
     }
 
-    private void look(Picture next) {
-        picture = next;
-        scale = Math.min(WIDE / next.width(), HIGH / next.height());
-        int width = (int) Math.max(1, Math.round(scale * next.width()));
-        int height = (int) Math.max(1, Math.round(scale * next.height()));
-        int[] pixels = new int[width * height];
-        int reach = (int) (0.5 / scale);
-        for (int row = 0; row < height; row++) {
-            for (int column = 0; column < width; column++) {
-                int rgb =
-                        PictureColour.at(next, source(column), source(row), Math.min(reach, 8))
-                                .packed();
-                pixels[row * width + column] = 0xff000000 | rgb;
-            }
-        }
-        image = new WritableImage(width, height);
+    private void look(Seen next) {
+        picture = next.picture();
+        scale = next.scale();
+        image = new WritableImage(next.width(), next.height());
         image.getPixelWriter()
-                .setPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-        x = width / 2.0;
-        y = height / 2.0;
+                .setPixels(
+                        0,
+                        0,
+                        next.width(),
+                        next.height(),
+                        PixelFormat.getIntArgbInstance(),
+                        next.pixels(),
+                        0,
+                        next.width());
+        x = next.width() / 2.0;
+        y = next.height() / 2.0;
         draw();
+    }
+
+    /** A picture and what is seen of it, 0xffRRGGBB; as long as it takes to read and reduce it. */
+    private record Seen(Picture picture, double scale, int width, int height, int[] pixels) {
+
+        static Seen of(Picture picture) {
+            double scale = Math.min(WIDE / picture.width(), HIGH / picture.height());
+            int width = (int) Math.max(1, Math.round(scale * picture.width()));
+            int height = (int) Math.max(1, Math.round(scale * picture.height()));
+            int[] pixels = new int[width * height];
+            int reach = (int) Math.min(MOST_REACH, 0.5 / scale);
+            for (int i = 0; i < pixels.length; i++) {
+                int column = (int) Math.floor((i % width + 0.5) / scale);
+                int row = (int) Math.floor((i / width + 0.5) / scale);
+                pixels[i] = 0xff000000 | PictureColour.at(picture, column, row, reach).packed();
+            }
+            return new Seen(picture, scale, width, height, pixels);
+        }
     }
 
     private int source(double seen) {
