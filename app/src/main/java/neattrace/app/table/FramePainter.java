@@ -80,7 +80,8 @@ final class FramePainter {
     }
 
     void request(Request request) {
-        if (waiting.getAndSet(request) == null) {
+        // The window's last pulse may come after it was closed.
+        if (!thread.isShutdown() && waiting.getAndSet(request) == null) {
             thread.execute(this::paintWaiting);
         }
     }

@@ -23,10 +23,13 @@ final class Background implements AutoCloseable {
 
     /**
      * Starts work that makes all earlier void; one of the two is called on the JavaFX thread,
-     * unless newer work has come.
+     * unless newer work has come or it was closed.
      */
     <T> void start(Running.Work<T> work, Consumer<T> whenDone, Consumer<Throwable> whenFailed) {
         long ticket = newest.incrementAndGet();
+        if (thread.isShutdown()) {
+            return;
+        }
         thread.execute(() -> run(ticket, work, whenDone, whenFailed));
     }
 

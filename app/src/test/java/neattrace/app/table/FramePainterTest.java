@@ -154,4 +154,14 @@ class FramePainterTest {
             assertThat(difference(moved, whole)).isZero();
         }
     }
+
+    /** The window's last pulse may come after its table was closed. */
+    @Test
+    void whatIsAskedOfAClosedOneIsLeft() {
+        painter.close();
+        painter.request(
+                new FramePainter.Request(
+                        shown, shown.painter(), VIEW, TableMode.ALL, Color.WHITE, 1));
+        assertThat(frames).isEmpty();
+    }
 }
