@@ -68,6 +68,11 @@ need_xvfb() {
         install_packages xvfb xauth
 }
 
+# Window tests run as people do: with frames, focus and a manager that has its own mind about sizes.
+need_window_manager() {
+    command -v openbox >/dev/null 2>&1 || install_packages openbox
+}
+
 # Without a display the window runs inside Xvfb, where only tests and screenshots see it.
 need_display() {
     display_wrapper=

@@ -11,6 +11,9 @@ import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import neattrace.app.docket.Choice;
+import neattrace.app.station.TargetFile;
+import neattrace.app.work.Asked;
+import neattrace.app.work.FileWriting;
 import neattrace.app.work.Workspace;
 import neattrace.files.FileNames;
 import neattrace.gang.GangFile;
@@ -94,18 +97,15 @@ final class OpenAndSave {
                         openSheet);
     }
 
-    private boolean isWorthAsking() {
-        return workspace.hasSomethingToLose();
-    }
-
     private void unlessUnsaved(String orNot, Runnable action) {
-        if (!isWorthAsking()) {
+        if (!workspace.hasSomethingToLose()) {
             action.run();
             return;
         }
         prompt.ask(
                 "“" + workspace.job().title() + "” has changes that are not saved.",
-                new Choice("Save", () -> save(action)),
+                // What was changed while it was being saved is asked about again.
+                new Choice("Save", () -> save(() -> unlessUnsaved(orNot, action))),
                 new Choice("Don't save", action),
                 new Choice(orNot, () -> {}));
     }
@@ -119,9 +119,11 @@ final class OpenAndSave {
                             + " as you work.");
             return;
         }
-        if (workspace.job() == null) {
-            return;
-        }
+        workspace.asked().ifPresent(asked -> save(asked, whenDone));
+    }
+
+    /** Whatever comes onto the table while the person thinks, it is this job that is saved. */
+    private void save(Asked asked, Runnable whenDone) {
         Path known = workspace.fileProperty().get();
         if (known != null && workspace.wasChangedOnDisk() && Files.exists(known)) {
             Path other = beside(known);
@@ -131,26 +133,31 @@ final class OpenAndSave {
                             + "” was saved by another program since it was opened here.",
                     new Choice(
                             "Keep both: save as " + other.getFileName(),
-                            () -> workspace.save(other, whenDone)),
-                    new Choice("Replace it", () -> workspace.save(known, whenDone)),
+                            () -> workspace.save(asked, other, whenDone)),
+                    new Choice("Replace it", () -> workspace.save(asked, known, whenDone)),
                     new Choice("Cancel", () -> {}));
             return;
         }
         if (known != null) {
-            workspace.save(known, whenDone);
+            workspace.save(asked, known, whenDone);
             return;
         }
         FileChooser chooser = new FileChooser();
         chooser.setTitle("Save the job");
-        chooser.setInitialFileName(FileNames.proposed(workspace.job().title()) + JobFile.ENDING);
+        chooser.setInitialFileName(FileNames.proposed(asked.job().title()) + JobFile.ENDING);
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter("Job", "*" + JobFile.ENDING));
-        File file = chooser.showSaveDialog(window.get());
-        if (file != null) {
-            String name = file.getPath();
-            Path target = Path.of(name.endsWith(JobFile.ENDING) ? name : name + JobFile.ENDING);
-            workspace.save(target, whenDone);
-        }
+        saveTo(chooser.showSaveDialog(window.get()), asked, whenDone);
+    }
+
+    /** Saves a job to a file that was chosen; null for none. */
+    void saveTo(File chosen, Asked asked, Runnable whenDone) {
+        TargetFile.complete(
+                chosen,
+                JobFile.ENDING,
+                path -> false,
+                prompt::ask,
+                path -> workspace.save(asked, path, whenDone));
     }
 
     /** The next free name beside a file. */
@@ -186,25 +193,56 @@ final class OpenAndSave {
         Path newest = left.get(0);
         prompt.ask(
                 "The last time, the program ended without warning. A job was kept.",
-                new Choice("Bring it back", () -> workspace.recover(newest)),
+                new Choice(
+                        "Bring it back",
+                        () -> unlessUnsaved("Cancel", () -> workspace.recover(newest))),
                 new Choice("Throw it away", () -> discard(newest)));
     }
 
     private void discard(Path kept) {
-        workspace.write("Thrown away.", () -> Autosave.discard(kept), () -> {});
+        workspace.keep(
+                "Thrown away.", "the kept job", progress -> Autosave.discard(kept), () -> {});
     }
 
-    /** Asks before changes are lost. */
+    /** Asks before changes are lost, and before files that are being written are. */
     void closeRequested(WindowEvent event) {
-        if (mayClose || !isWorthAsking()) {
+        if (mayClose || !workspace.hasSomethingToLose() && workspace.writing().isIdle()) {
             return;
         }
         event.consume();
-        unlessUnsaved(
-                "Stay",
-                () -> {
-                    mayClose = true;
-                    window.get().hide();
-                });
+        unlessUnsaved("Stay", this::closeWhenWritten);
+    }
+
+    private void closeWhenWritten() {
+        FileWriting writing = workspace.writing();
+        if (writing.isIdle()) {
+            close();
+            return;
+        }
+        writing.whenIdle(this::written);
+        prompt.ask(
+                writing.stepProperty().get() + " … The window closes when that is done.",
+                new Choice("Stop writing and close", () -> stopAndClose(writing)),
+                new Choice("Stay", () -> writing.whenIdle(null)));
+    }
+
+    private void stopAndClose(FileWriting writing) {
+        writing.stopAll();
+        writing.whenIdle(this::close);
+    }
+
+    /** What could not be written is told before anybody goes. */
+    private void written() {
+        if (workspace.troubleProperty().get().isEmpty()) {
+            unlessUnsaved("Stay", this::close);
+        } else {
+            prompt.over();
+            prompt.tell(workspace.troubleProperty().get());
+        }
+    }
+
+    private void close() {
+        mayClose = true;
+        window.get().hide();
     }
 }

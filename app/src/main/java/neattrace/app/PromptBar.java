@@ -41,6 +41,11 @@ final class PromptBar extends HBox {
         getChildren().get(1).requestFocus();
     }
 
+    /** What was asked no longer matters. */
+    void over() {
+        hide();
+    }
+
     /** Tells of trouble until it is read or over; never over a question. Empty text is over. */
     void tell(String trouble) {
         if (isVisible() && !telling) {

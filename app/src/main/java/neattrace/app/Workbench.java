@@ -58,7 +58,8 @@ final class Workbench extends BorderPane {
         this.workspace = workspace;
         files = new OpenAndSave(workspace, prompt, () -> getScene().getWindow(), this::openSheet);
         for (StationPanel panel :
-                stations.apply(new Bench(workspace, table, this::go, () -> showFindings()))) {
+                stations.apply(
+                        new Bench(workspace, table, this::go, () -> showFindings(), prompt::ask))) {
             panels.put(panel.stop().key(), panel);
         }
         route = new RouteBar(all().stream().map(StationPanel::stop).toList(), this::go);

@@ -11,6 +11,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import neattrace.app.route.Stop;
 import neattrace.app.station.Bench;
 import neattrace.app.station.StationPanel;
@@ -107,7 +108,9 @@ class NinthStationTest extends WindowTest {
     void start(Stage stage) {
         List<Inspection<?>> inspections = new ArrayList<>(Inspector.ALL);
         inspections.add(names());
-        workspace = new Workspace(Folders.below(folder.resolve("ninth")), inspections);
+        workspace =
+                new Workspace(
+                        Folders.below(folder.resolve("ninth")), inspections, Duration.INDEFINITE);
         workbench =
                 NeatTraceApp.show(
                         stage,

@@ -17,6 +17,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import neattrace.app.station.press.PressPanel;
 import neattrace.finding.Finding;
@@ -43,7 +44,7 @@ class PressStationTest extends WindowTest {
 
     @Start
     void start(Stage stage) {
-        show(stage);
+        show(stage, Duration.millis(500));
     }
 
     private PressPanel panel() {

@@ -19,12 +19,14 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.flat.Swatch;
 import neattrace.geom.Point;
+import neattrace.inspection.Inspector;
 import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
 import neattrace.raster.PngFile;
@@ -48,7 +50,12 @@ abstract class WindowTest {
 
     /** Opens the program in a stage; a test class calls it where it starts. */
     final void show(Stage stage) {
-        workspace = new Workspace(Folders.below(folder.resolve("own")));
+        show(stage, Duration.INDEFINITE);
+    }
+
+    /** The same where goods are printed on the stand-in press once all has been calm for a time. */
+    final void show(Stage stage, Duration calm) {
+        workspace = new Workspace(Folders.below(folder.resolve("own")), Inspector.ALL, calm);
         workbench = NeatTraceApp.show(stage, workspace);
     }
 

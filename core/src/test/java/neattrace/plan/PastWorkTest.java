@@ -35,7 +35,7 @@ class PastWorkTest {
 
     private static Job written(Job job) {
         LocalDateTime then = DAY.atTime(12, 0);
-        return Owed.written(job, job, FileUse.PDF, 0, "a.pdf", then);
+        return job.withLog(job.log().with(Owed.written(job, FileUse.PDF, 0, "a.pdf", then)));
     }
 
     private static final WorkLog WORK =

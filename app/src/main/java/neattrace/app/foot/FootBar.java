@@ -59,7 +59,13 @@ public final class FootBar extends HBox {
                         workspace.sheetDesk().progressProperty(),
                         "cancel-sheet",
                         workspace.sheetDesk()::stop);
-        getChildren().addAll(message, push, running, aside, sheet, under, place, zoom);
+        HBox writing =
+                running(
+                        workspace.writing().stepProperty(),
+                        workspace.writing().progressProperty(),
+                        "cancel-writing",
+                        workspace.writing()::stop);
+        getChildren().addAll(message, push, running, writing, aside, sheet, under, place, zoom);
         table.pointedAtProperty()
                 .addListener((property, before, at) -> show(table.shownProperty().get(), at));
         table.scaleBinding()

@@ -1,16 +1,18 @@
 package neattrace.app.station;
 
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import javafx.stage.FileChooser;
+import neattrace.app.docket.Asker;
 import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
 import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
+import neattrace.app.work.Opening;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
@@ -26,14 +28,18 @@ public final class Bench {
     private final Table table;
     private final Consumer<String> go;
     private final Runnable refresh;
+    private final Asker asker;
 
     /**
      * A bench.
      *
      * @param go goes to the station of a key
      * @param refresh shows marks and replies again, though the drawing is the same
+     * @param asker asks a person something
      */
-    public Bench(Workspace workspace, Table table, Consumer<String> go, Runnable refresh) {
+    public Bench(
+            Workspace workspace, Table table, Consumer<String> go, Runnable refresh, Asker asker) {
+        this.asker = asker;
         this.workspace = workspace;
         this.table = table;
         this.go = go;
@@ -144,27 +150,52 @@ public final class Bench {
         return chooser(title, kind, patterns).showOpenDialog(table.getScene().getWindow());
     }
 
-    /** Lets the user choose where to write; null if not. */
-    public File chooseTarget(String title, String name, String kind, String ending) {
-        FileChooser chooser = chooser(title, kind, "*" + ending);
-        chooser.setInitialFileName(name + ending);
-        return chooser.showSaveDialog(table.getScene().getWindow());
+    /**
+     * Lets the user choose where to write something of the open job.
+     *
+     * @param ending of what is written; it is put to names without it
+     * @param then called with the file, unless nothing is to be written or another job has come
+     *     onto the table meanwhile
+     */
+    public void chooseTarget(
+            String title, String name, String kind, String ending, Consumer<Path> then) {
+        chooseTarget(title, name, kind, ending, path -> false, then);
     }
 
     /**
      * The same for one of several formats.
      *
      * @param known tells of endings that say themselves what is meant
-     * @return where, with the ending if none was known; empty if nowhere
      */
-    public Optional<Path> chooseTarget(
-            String title, String name, String kind, String ending, Predicate<Path> known) {
-        File file = chooseTarget(title, name, kind, ending);
-        if (file == null) {
-            return Optional.empty();
+    public void chooseTarget(
+            String title,
+            String name,
+            String kind,
+            String ending,
+            Predicate<Path> known,
+            Consumer<Path> then) {
+        FileChooser chooser = chooser(title, kind, "*" + ending);
+        chooser.setInitialFileName(name + ending);
+        Opening of = workspace.opening();
+        File file = chooser.showSaveDialog(table.getScene().getWindow());
+        TargetFile.complete(file, ending, known, asker, path -> ofJob(of, path, then));
+    }
+
+    private void ofJob(Opening of, Path path, Consumer<Path> then) {
+        if (of == workspace.opening()) {
+            then.accept(path);
+            return;
         }
-        Path path = file.toPath();
-        return Optional.of(known.test(path) ? path : Path.of(file.getPath() + ending));
+        workspace.tellTrouble(
+                new IOException(
+                        path.getFileName()
+                                + " was not written: another drawing came onto the table while its"
+                                + " name was chosen."));
+    }
+
+    /** Asks a person something across the top of the table. */
+    public Asker asker() {
+        return asker;
     }
 
     private static FileChooser chooser(String title, String kind, String... patterns) {

@@ -27,7 +27,7 @@ import neattrace.sheet.review.SheetReview;
 public final class Insights implements AutoCloseable {
 
     /** Sheets are printed on the stand-in press once nothing has changed for so long. */
-    private static final Duration CALM = Duration.millis(500);
+    static final Duration CALM = Duration.millis(500);
 
     private final ReadOnlyObjectWrapper<SheetReview> review = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<LineStudy> study = new ReadOnlyObjectWrapper<>();
@@ -39,20 +39,28 @@ public final class Insights implements AutoCloseable {
     private final Background studying = new Background("studying");
     private final Background trying = new Background("trying");
     private final Background looking = new Background("looking");
-    private final PauseTransition calm = new PauseTransition(CALM);
+    private final PauseTransition calm;
+    private final boolean prints;
     private final Pipeline pipeline;
     private final Inspector inspector;
     private Drawing drawing;
     private PressTrials trials;
     private Drawing tried;
 
-    /** What {@code pipeline} finds out, and what {@code inspections} find in it. */
-    Insights(Pipeline pipeline, List<Inspection<?>> inspections) {
+    /**
+     * What {@code pipeline} finds out, and what {@code inspections} find in it.
+     *
+     * @param calm how long nothing changes before goods are printed on the stand-in press; {@link
+     *     Duration#INDEFINITE} for never
+     */
+    Insights(Pipeline pipeline, List<Inspection<?>> inspections, Duration calm) {
+        this.calm = new PauseTransition(calm);
+        this.prints = !calm.isIndefinite();
         this.pipeline = pipeline;
         this.inspector = new Inspector(pipeline, inspections);
         review.addListener(property -> look());
         study.addListener(property -> look());
-        calm.setOnFinished(event -> print());
+        this.calm.setOnFinished(event -> print());
     }
 
     /** What was found on the shown sheet; null while it is being looked through. */
@@ -107,7 +115,7 @@ public final class Insights implements AutoCloseable {
         review(next.reading());
         study(next.traced());
         trying.stop();
-        if (PressTrials.isWanted(next)) {
+        if (prints && PressTrials.isWanted(next)) {
             calm.playFromStart();
         } else {
             calm.stop();

@@ -1,8 +1,10 @@
 package neattrace.app.work;
 
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
@@ -15,7 +17,6 @@ import neattrace.job.History;
 import neattrace.job.Job;
 import neattrace.job.Reframing;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.press.PressProfile;
 
 /**
  * The job as it stands and the drawing computed of it, which follows behind: each change starts
@@ -24,34 +25,55 @@ import neattrace.press.PressProfile;
  */
 final class LiveJob implements AutoCloseable {
 
+    /** What waits for the newest drawing, and what it is called. */
+    private record Waiting(String what, Consumer<Shown> then) {}
+
     private final ReadOnlyObjectWrapper<History<Job>> history = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<PlanPainter> early = new ReadOnlyObjectWrapper<>();
     private final Running running = new Running("computing");
-    private final List<Consumer<Shown>> waiting = new ArrayList<>();
+    private final List<Waiting> waiting = new ArrayList<>();
     private final Messages messages;
     private final Keeper keeper;
     private final ShownMaker maker;
     private final Consumer<Shown> beforeShown;
+    private final BooleanSupplier loses;
 
-    /** The history as it stood when the shown drawing was computed. */
+    /** The history as it stood when the shown drawing was computed; notes make no difference. */
     private History<Job> settled;
+
+    /** The opening of the job; null before one is open. */
+    private Opening opening;
+
+    /** What was noted since another job is being made of this one. */
+    private UnaryOperator<Job> notedSince = UnaryOperator.identity();
+
+    /** Whether something was noted that the shown drawing does not know yet. */
+    private boolean notedUnshown;
+
+    /** What is being opened; empty for nothing. */
+    private String loading = "";
+
+    /** What is opened once all that waits for the drawing is done; null for nothing. */
+    private Runnable afterwards;
 
     /**
      * No job yet.
      *
      * @param beforeShown told of every new drawing just before it is shown
+     * @param loses whether opening another job would lose something
      */
     LiveJob(
             Pipeline pipeline,
-            PressProfile press,
             Messages messages,
             Keeper keeper,
-            Consumer<Shown> beforeShown) {
+            Consumer<Shown> beforeShown,
+            BooleanSupplier loses) {
         this.messages = messages;
         this.keeper = keeper;
         this.maker = new ShownMaker(pipeline, this::showEarly);
         this.beforeShown = beforeShown;
+        this.loses = loses;
     }
 
     ReadOnlyObjectProperty<History<Job>> historyProperty() {
@@ -79,26 +101,50 @@ final class LiveJob implements AutoCloseable {
         return history.get() == null ? null : history.get().job();
     }
 
+    /** The opening of the job; null before one is open. */
+    Opening opening() {
+        return opening;
+    }
+
     /** Whether there is a change to take back. */
     boolean canUndo() {
         return history.get() != null && history.get().undoable().isPresent();
     }
 
-    /** Makes another job the open one; the old one stays open if it cannot be made. */
+    /**
+     * Makes another job the open one; the old one stays open if it cannot be made, or if it was
+     * changed meanwhile. Files that wait for the old one are written first.
+     */
     void load(String what, Callable<Job> source, Consumer<Job> whenOpen) {
+        if (!waiting.isEmpty()) {
+            messages.say("The file that was asked for is written first.");
+            afterwards = () -> load(what, source, whenOpen);
+            return;
+        }
         messages.clearTrouble();
-        running.start(
+        Opening next = new Opening();
+        boolean mayLose = loses.getAsBoolean();
+        start(
                 what,
-                progress -> maker.make(source.call(), null, progress),
-                result -> {
-                    Job job = result.drawing().job();
-                    history.set(History.of(job));
-                    keeper.keep(job);
-                    whenOpen.accept(job);
-                    settle(result);
-                    messages.say(result.summary());
-                },
+                progress -> maker.make(next, source.call(), null, progress),
+                result -> opened(what, next, result, mayLose, whenOpen),
                 this::notOpened);
+        loading = what;
+    }
+
+    private void opened(
+            String what, Opening next, Shown result, boolean mayLose, Consumer<Job> whenOpen) {
+        if (!mayLose && loses.getAsBoolean()) {
+            notOpened(new IOException(what + " was left: the drawing here was changed meanwhile."));
+            return;
+        }
+        Job job = result.drawing().job();
+        opening = next;
+        history.set(History.of(job));
+        keeper.keep(job);
+        whenOpen.accept(job);
+        settle(result);
+        messages.say(result.summary());
     }
 
     /** The job that was open stays; a change that the opening made void is computed after all. */
@@ -106,7 +152,32 @@ final class LiveJob implements AutoCloseable {
         if (history.get() != settled) {
             computeAgain();
         }
+        refresh();
         messages.complain(e);
+    }
+
+    /** Starts work; what was being opened is not opened then, and that is said. */
+    private <T> void start(
+            String what,
+            Running.Work<T> work,
+            Consumer<T> whenDone,
+            Consumer<Throwable> whenFailed) {
+        if (!loading.isEmpty()) {
+            messages.say(loading + " was left: something else was asked for meanwhile.");
+        }
+        loading = "";
+        notedSince = UnaryOperator.identity();
+        running.start(
+                what,
+                work,
+                done -> {
+                    loading = "";
+                    whenDone.accept(done);
+                },
+                e -> {
+                    loading = "";
+                    whenFailed.accept(e);
+                });
     }
 
     /** Changes the job; one step of undo. */
@@ -130,21 +201,54 @@ final class LiveJob implements AutoCloseable {
         }
     }
 
-    /** Notes something in the job that is no step of undo, such as a file that was written. */
-    void note(UnaryOperator<Job> note) {
-        if (history.get() != null) {
-            keep(history.get().noted(note));
+    /**
+     * Notes something in the job's log that is no step of undo, such as a file that was written.
+     * What runs goes on. False if that job is no longer open.
+     */
+    boolean note(Opening of, UnaryOperator<Job> note) {
+        if (of != opening || history.get() == null) {
+            return false;
+        }
+        History<Job> next = history.get().noted(note);
+        if (history.get() == settled) {
+            settled = next;
+        }
+        history.set(next);
+        keeper.keep(next.job());
+        UnaryOperator<Job> before = notedSince;
+        notedSince = job -> note.apply(before.apply(job));
+        notedUnshown = true;
+        refresh();
+        return true;
+    }
+
+    /** What was noted is shown once nothing else is being worked out. */
+    private void refresh() {
+        if (notedUnshown && running.progressProperty().get() < 0) {
+            computeAgain();
         }
     }
 
     /** Changes the job by what takes its time to find out; one step of undo. */
     void derive(String what, Deriving work) {
-        if (history.get() != settled) {
-            messages.say("Something is still being worked out; try again in a moment.");
+        if (isBusy()) {
             return;
         }
+        start(what, work::derive, change -> change(what, change), this::notDone);
+    }
+
+    private void notDone(Throwable e) {
+        refresh();
+        messages.complain(e);
+    }
+
+    private boolean isBusy() {
+        if (history.get() == null || history.get() != settled || !loading.isEmpty()) {
+            messages.say("Something is still being worked out; try again in a moment.");
+            return true;
+        }
         messages.clearTrouble();
-        running.start(what, work::derive, change -> change(what, change), messages::complain);
+        return false;
     }
 
     /**
@@ -152,19 +256,17 @@ final class LiveJob implements AutoCloseable {
      * step of undo.
      */
     void remake(String what, Remaking work) {
-        if (history.get() == null || history.get() != settled) {
-            messages.say("Something is still being worked out; try again in a moment.");
+        if (isBusy()) {
             return;
         }
-        messages.clearTrouble();
-        running.start(
+        start(
                 what,
                 work::remake,
                 made -> {
                     made.whenTaken().run();
-                    to(history.get().then(what, made.job()));
+                    to(history.get().then(what, notedSince.apply(made.job())));
                 },
-                messages::complain);
+                this::notDone);
     }
 
     /** Takes the last change back. */
@@ -185,13 +287,10 @@ final class LiveJob implements AutoCloseable {
 
     private void to(History<Job> next) {
         if (next == history.get()) {
+            refresh();
             return;
         }
         messages.clearTrouble();
-        keep(next);
-    }
-
-    private void keep(History<Job> next) {
         history.set(next);
         keeper.keep(next.job());
         computeAgain();
@@ -200,13 +299,17 @@ final class LiveJob implements AutoCloseable {
     private void computeAgain() {
         Job job = job();
         Shown base = shown.get();
-        running.start(
+        Opening of = opening;
+        notedUnshown = false;
+        start(
                 "Working",
-                progress -> maker.make(job, base, progress),
+                progress -> maker.make(of, job, base, progress),
                 this::settle,
                 e -> {
-                    takeBack();
-                    messages.complain(e);
+                    String given = takeBack();
+                    messages.complain(new IOException(Messages.plain(e) + given, e));
+                    goOn();
+                    refresh();
                 });
     }
 
@@ -215,19 +318,35 @@ final class LiveJob implements AutoCloseable {
         beforeShown.accept(result);
         early.set(null);
         shown.set(result);
-        List<Consumer<Shown>> now = List.copyOf(waiting);
+        List<Waiting> now = List.copyOf(waiting);
         waiting.clear();
-        now.forEach(then -> then.accept(result));
+        now.forEach(one -> one.then().accept(result));
+        goOn();
+        refresh();
     }
 
-    /** Back to the job whose drawing is on the table, however many changes came since. */
-    private void takeBack() {
+    private void goOn() {
+        Runnable next = afterwards;
+        afterwards = null;
+        if (next != null) {
+            next.run();
+        }
+    }
+
+    /**
+     * Back to the job whose drawing is on the table, however many changes came since.
+     *
+     * @return what waited for the drawing and is not written now, in a sentence; empty for nothing
+     */
+    private String takeBack() {
         if (settled != null && history.get() != settled) {
             history.set(settled);
-            waiting.clear();
             early.set(null);
             keeper.keep(settled.job());
         }
+        List<String> given = waiting.stream().map(Waiting::what).toList();
+        waiting.clear();
+        return given.isEmpty() ? "" : " Not written: " + String.join(", ", given) + ".";
     }
 
     /** Lines are shown as soon as they are there; areas take longer. */
@@ -243,17 +362,21 @@ final class LiveJob implements AutoCloseable {
     /** Stops the running work and takes back whatever it was to show. */
     void cancel() {
         if (running.stop()) {
-            takeBack();
-            messages.say("Stopped; what is on the table is as it was.");
+            loading = "";
+            afterwards = null;
+            String given = takeBack();
+            messages.say("Stopped; what is on the table is as it was." + given);
+            refresh();
         }
     }
 
     /**
      * Waits until what is being worked out is there, so that no file tells of an older drawing.
      *
+     * @param what the file that is waited for, told if nothing comes of it
      * @param then called with the newest drawing, at once if nothing is being worked out
      */
-    void whenSettled(Consumer<Shown> then) {
+    void whenSettled(String what, Consumer<Shown> then) {
         if (shown.get() == null) {
             return;
         }
@@ -262,7 +385,7 @@ final class LiveJob implements AutoCloseable {
             return;
         }
         messages.say("A change is still being worked out; the file is written right after.");
-        waiting.add(then);
+        waiting.add(new Waiting(what, then));
     }
 
     @Override

@@ -77,9 +77,9 @@ final class OpenFile {
     }
 
     /** The job was saved; the picture it was made of is still not written to. */
-    void savedTo(Path jobFile, Job held) {
+    void savedTo(Path jobFile, Job held, FileStamp now) {
         Path picture = scan;
-        isIn(jobFile, held, FileStamp.of(jobFile));
+        isIn(jobFile, held, now);
         scan = picture;
     }
 
@@ -103,10 +103,13 @@ final class OpenFile {
     /**
      * Whether closing would lose something that somebody decided.
      *
+     * <p>A job that is in a file, or was brought back, has something to lose wherever it differs
+     * from that; one that never was in a file, once it was changed.
+     *
      * @param undoable whether anything was changed since it was opened
      */
     boolean hasSomethingToLose(boolean undoable) {
-        return unsaved.get() && (broughtBack || undoable);
+        return unsaved.get() && (broughtBack || saved != null || undoable);
     }
 
     /** Whether another program saved the job's file since it was read or written here. */

@@ -2,7 +2,9 @@ package neattrace.app.work;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -88,6 +90,9 @@ public final class SheetDesk implements AutoCloseable {
     /** The sheet that is being worked on, before anything was arranged of it. */
     private GangSheet basis;
 
+    /** What waits for the sheet to be worked out, by what it is called. */
+    private final Map<String, Consumer<Known>> waiting = new LinkedHashMap<>();
+
     /** A window that is going away may still come to the front once more. */
     private boolean closed;
 
@@ -167,6 +172,7 @@ public final class SheetDesk implements AutoCloseable {
      */
     public void prepare(String what, Making making, Consumer<Path> then) {
         messages.clearTrouble();
+        giveUp("another sheet was asked for");
         wish = GangWork.NONE;
         running.start(what, making::make, then, messages::complain);
     }
@@ -199,6 +205,7 @@ public final class SheetDesk implements AutoCloseable {
     }
 
     private void begin(Path file, GangSheet sheet, GangWork first) {
+        giveUp("another sheet was opened");
         keeper.isIn(file);
         known.set(null);
         wish = first;
@@ -283,6 +290,8 @@ public final class SheetDesk implements AutoCloseable {
                             : "Stopped before all drawings were read.");
             if (known.get() != null && arranging) {
                 work();
+            } else {
+                giveUp("reading the drawings was stopped");
             }
         }
     }
@@ -305,7 +314,7 @@ public final class SheetDesk implements AutoCloseable {
                     return Known.of(arranged(of, read, now, progress.part(0.4, 1)), read, true);
                 },
                 this::settle,
-                messages::complain);
+                this::failed);
     }
 
     private GangSheet arranged(
@@ -337,6 +346,14 @@ public final class SheetDesk implements AutoCloseable {
     private void settle(Known result) {
         wish = GangWork.NONE;
         took(result);
+        List<Consumer<Known>> now = List.copyOf(waiting.values());
+        waiting.clear();
+        now.forEach(one -> one.accept(known.get()));
+    }
+
+    private void failed(Throwable e) {
+        messages.complain(e);
+        giveUp(Messages.plain(e));
     }
 
     private void took(Known result) {
@@ -353,6 +370,39 @@ public final class SheetDesk implements AutoCloseable {
         // Looking again mostly finds what was known.
         if (!same) {
             known.set(result);
+        }
+    }
+
+    /**
+     * Waits until the sheet is worked out, so that no file tells of an older one.
+     *
+     * @param what the file that is waited for, told if nothing comes of it
+     * @param then called with all that is known, at once if nothing is being worked out
+     */
+    public void whenSettled(String what, Consumer<Known> then) {
+        Known now = known.get();
+        boolean newest = now != null && now.arranged() && now.sheet().equals(sheet());
+        if (newest && isSettled()) {
+            then.accept(now);
+            return;
+        }
+        if (sheet() == null || isSettled()) {
+            notWritten(what, "the sheet could not be worked out");
+            return;
+        }
+        messages.say("The sheet is still being worked out; the file is written right after.");
+        waiting.put(what, then);
+    }
+
+    private void notWritten(String what, String why) {
+        messages.complain(new IOException(what + " was not written: " + why + "."));
+    }
+
+    private void giveUp(String why) {
+        List<String> given = List.copyOf(waiting.keySet());
+        waiting.clear();
+        if (!given.isEmpty()) {
+            notWritten(String.join(", ", given), why);
         }
     }
 

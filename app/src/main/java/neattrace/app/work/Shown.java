@@ -4,8 +4,13 @@ import neattrace.export.PlanPainter;
 import neattrace.job.pipeline.Drawing;
 import neattrace.print.Artwork;
 
-/** A computed drawing with all that is needed to show it. */
-public record Shown(Drawing drawing, Artwork art, PlanPainter painter, ScanPyramid scan) {
+/**
+ * A computed drawing with all that is needed to show it.
+ *
+ * @param of the opening of the job whose drawing it is
+ */
+public record Shown(
+        Opening of, Drawing drawing, Artwork art, PlanPainter painter, ScanPyramid scan) {
 
     /** In a sentence: how much of it there is, or why there is nothing. */
     public String summary() {

@@ -32,9 +32,10 @@ final class ShownMaker {
     /**
      * Computes.
      *
+     * @param of the opening of the job
      * @param base what is shown now; may be null
      */
-    Shown make(Job job, Shown base, Progress progress) throws IOException {
+    Shown make(Opening of, Job job, Shown base, Progress progress) throws IOException {
         Drawing before = base == null ? null : base.drawing();
         Traced traced = pipeline.trace(job, progress.part(0, 0.6));
         if (before != null && areOtherLinesOfThePage(before.traced(), traced)) {
@@ -49,7 +50,7 @@ final class ShownMaker {
                         ? base.scan().in(drawing.picture(), before.reading().frame(), frame)
                         : ScanPyramid.of(drawing.picture(), frame);
         Artwork art = Artwork.of(drawing, job.press().profile());
-        return new Shown(drawing, art, new PlanPainter(Plans.forPixels(art)), scan);
+        return new Shown(of, drawing, art, new PlanPainter(Plans.forPixels(art)), scan);
     }
 
     /** Whether lines changed, so that areas will take their time, on a page that did not. */

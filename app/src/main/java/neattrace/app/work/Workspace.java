@@ -3,7 +3,9 @@ package neattrace.app.work;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
@@ -15,6 +17,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import javafx.util.Duration;
 import neattrace.export.PlanPainter;
 import neattrace.export.PngWriter;
 import neattrace.files.FileStamp;
@@ -23,6 +26,7 @@ import neattrace.inspection.Inspector;
 import neattrace.job.History;
 import neattrace.job.Job;
 import neattrace.job.Source;
+import neattrace.job.WrittenFile;
 import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
@@ -57,21 +61,25 @@ public final class Workspace implements AutoCloseable {
 
     /** A workspace without a job, keeping what is its own in {@code folders}. */
     public Workspace(Folders folders) {
-        this(folders, Inspector.ALL);
+        this(folders, Inspector.ALL, Insights.CALM);
     }
 
     /**
      * The same with other inspections.
      *
      * @param inspections what is looked for in the job, beside the work
+     * @param calm how long nothing changes before goods are printed on the stand-in press; {@link
+     *     Duration#INDEFINITE} for never
      */
-    public Workspace(Folders folders, List<Inspection<?>> inspections) {
+    public Workspace(Folders folders, List<Inspection<?>> inspections, Duration calm) {
         this.folders = folders;
         this.past = new PastJobs(folders);
-        this.insights = new Insights(pipeline, inspections);
+        this.insights = new Insights(pipeline, inspections, calm);
         this.keeper =
                 new Keeper(folders.autosave(), e -> Platform.runLater(() -> messages.complain(e)));
-        this.live = new LiveJob(pipeline, press, messages, keeper, this::beforeShown);
+        this.live =
+                new LiveJob(
+                        pipeline, messages, keeper, this::beforeShown, this::hasSomethingToLose);
         this.previews = new Previews(live.shownProperty()::get);
         live.historyProperty().addListener(property -> file.changed(job()));
     }
@@ -281,15 +289,27 @@ public final class Workspace implements AutoCloseable {
         live.change(what, change);
     }
 
-    /** Notes something in the job that is no step of undo, such as a file that was written. */
-    public void note(UnaryOperator<Job> note) {
-        messages.clearTrouble();
-        live.note(note);
+    /**
+     * Notes in a job's log that a file was written of it; no step of undo. If that job is no longer
+     * open it is told that its log does not know.
+     */
+    public void noteWritten(Opening of, WrittenFile file) {
+        if (!live.note(of, job -> job.withLog(job.log().with(file)))) {
+            messages.say(
+                    file.name()
+                            + " was written of the drawing that was open before; its log does not"
+                            + " tell of it.");
+        }
     }
 
-    /** The same by itself: nobody has done anything, so what is told stays told. */
+    /** Notes in the open job what nobody has done: what is told stays told. */
     void noteQuietly(UnaryOperator<Job> note) {
-        live.note(note);
+        live.note(live.opening(), note);
+    }
+
+    /** The opening of the job on the table; null before one is open. */
+    public Opening opening() {
+        return live.opening();
     }
 
     /** Changes the job by what takes its time to find out; one step of undo. */
@@ -323,33 +343,57 @@ public final class Workspace implements AutoCloseable {
     /**
      * Waits until what is being worked out is there, so that no file tells of an older drawing.
      *
+     * @param what the file that is waited for, told if nothing comes of it
      * @param then called with the newest drawing, at once if nothing is being worked out
      */
-    public void whenSettled(Consumer<Shown> then) {
-        live.whenSettled(then);
+    public void whenSettled(String what, Consumer<Shown> then) {
+        live.whenSettled(what, then);
     }
 
-    /** Saves the job; {@code whenDone} runs after success. */
-    public void save(Path target, Runnable whenDone) {
-        noteWork(0);
+    /** The job as it stands, to be saved whichever is open by then; empty if none is open. */
+    public Optional<Asked> asked() {
         Job job = job();
         Shown now = live.shownProperty().get();
-        if (job == null || now == null) {
-            return;
+        return job == null || now == null
+                ? Optional.empty()
+                : Optional.of(new Asked(live.opening(), job, now));
+    }
+
+    /**
+     * Saves a job: as it stands if it is still open, else as it was when that was asked.
+     *
+     * @param whenDone runs after success, if the job is still open
+     */
+    public void save(Asked asked, Path target, Runnable whenDone) {
+        boolean open = asked.of() == live.opening();
+        if (open) {
+            noteWork(0);
         }
+        Asked now = open ? asked().orElse(asked) : asked;
+        AtomicReference<FileStamp> stamp = new AtomicReference<>(FileStamp.NONE);
         write(
                 "Saved " + target.getFileName() + ".",
-                () ->
-                        JobFile.save(
-                                target,
-                                job,
-                                PngWriter.preview(Plans.forPixels(now.art()), PREVIEW_PX)),
+                target,
+                progress -> {
+                    JobFile.save(
+                            target,
+                            now.job(),
+                            PngWriter.preview(Plans.forPixels(now.shown().art()), PREVIEW_PX));
+                    stamp.set(FileStamp.of(target));
+                },
                 () -> {
-                    file.savedTo(target, job);
                     folders.remember(target);
                     sheetDesk.lookAgain();
-                    whenDone.run();
+                    if (now.of() == live.opening()) {
+                        file.savedTo(target, now.job(), stamp.get());
+                        whenDone.run();
+                    }
                 });
+    }
+
+    /** Saves the open job. */
+    public void save(Path target, Runnable whenDone) {
+        asked().ifPresent(now -> save(now, target, whenDone));
     }
 
     /**
@@ -361,9 +405,24 @@ public final class Workspace implements AutoCloseable {
         this.writing.write(success, target, writing, whenDone);
     }
 
-    /** Does something with files off the JavaFX thread and says how it went. */
-    public void write(String success, Writing writing, Runnable whenDone) {
-        this.writing.write(success, writing, whenDone);
+    /** Does something with files of the program's own off the JavaFX thread. */
+    public void keep(String success, String what, Writing writing, Runnable whenDone) {
+        this.writing.keep(success, what, writing, whenDone);
+    }
+
+    /** What runs only if the job that is open now is still open then. */
+    public Runnable whileOpen(Runnable then) {
+        Opening of = opening();
+        return () -> {
+            if (of == opening()) {
+                then.run();
+            }
+        };
+    }
+
+    /** Files that are being written, and how far it is. */
+    public FileWriting writing() {
+        return writing;
     }
 
     /** Ends in good order: nothing is left to be offered back. */

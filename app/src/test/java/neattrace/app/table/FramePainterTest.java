@@ -79,6 +79,7 @@ class FramePainterTest {
         Artwork art = Artwork.of(drawing, PressProfile.bundled());
         shown =
                 new Shown(
+                        new neattrace.app.work.Opening(),
                         drawing,
                         art,
                         new PlanPainter(Plans.forPixels(art)),

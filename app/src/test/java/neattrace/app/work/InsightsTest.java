@@ -29,7 +29,7 @@ class InsightsTest {
         Drawing drawing = mock(Drawing.class);
         when(drawing.traced()).thenReturn(broken);
         when(drawing.job()).thenReturn(Job.of(new Source("gone.png", new byte[0])));
-        try (Insights insights = new Insights(new Pipeline(), Inspector.ALL)) {
+        try (Insights insights = new Insights(new Pipeline(), Inspector.ALL, Insights.CALM)) {
             Platform.runLater(() -> insights.lookThrough(drawing));
             WaitForAsyncUtils.waitFor(
                     20,

@@ -24,6 +24,10 @@ class OpenFileTest {
         return Files.writeString(folder.resolve(name), "first");
     }
 
+    private void save(Path jobFile, Job held) {
+        file.savedTo(jobFile, held, FileStamp.of(jobFile));
+    }
+
     @Test
     void aJobIsUnsavedFromItsFirstChangeUntilItIsSaved() throws IOException {
         Path kept = jobFile("a.ntjob");
@@ -33,7 +37,7 @@ class OpenFileTest {
         file.changed(CHANGED);
         assertThat(file.unsavedProperty().get()).isTrue();
         assertThat(file.hasSomethingToLose(true)).isTrue();
-        file.savedTo(kept, CHANGED);
+        save(kept, CHANGED);
         assertThat(file.unsavedProperty().get()).isFalse();
         assertThat(file.hasSomethingToLose(true)).isFalse();
         file.changed(JOB);
@@ -44,7 +48,7 @@ class OpenFileTest {
     @Test
     void whatWasChangedWhileItWasSavedIsStillUnsaved() throws IOException {
         file.changed(CHANGED);
-        file.savedTo(jobFile("a.ntjob"), JOB);
+        save(jobFile("a.ntjob"), JOB);
         assertThat(file.unsavedProperty().get()).isTrue();
     }
 
@@ -53,7 +57,7 @@ class OpenFileTest {
         file.changed(JOB);
         file.isBroughtBack();
         assertThat(file.hasSomethingToLose(false)).isTrue();
-        file.savedTo(jobFile("a.ntjob"), JOB);
+        save(jobFile("a.ntjob"), JOB);
         assertThat(file.hasSomethingToLose(false)).isFalse();
         file.isOf(folder.resolve("b.png"));
         assertThat(file.hasSomethingToLose(false)).as("a picture just opened").isFalse();
@@ -67,7 +71,7 @@ class OpenFileTest {
         assertThat(file.wasChangedOnDisk()).isFalse();
         Files.writeString(kept, "another's work");
         assertThat(file.wasChangedOnDisk()).isTrue();
-        file.savedTo(kept, JOB);
+        save(kept, JOB);
         assertThat(file.wasChangedOnDisk()).isFalse();
     }
 
@@ -78,7 +82,7 @@ class OpenFileTest {
         file.changed(JOB);
         file.isOf(picture);
         assertThat(file.isScan(link)).isTrue();
-        file.savedTo(jobFile("a.ntjob"), JOB);
+        save(jobFile("a.ntjob"), JOB);
         assertThat(file.isScan(picture)).as("after saving").isTrue();
         file.isNowhere();
         assertThat(file.isScan(picture)).isFalse();

@@ -39,6 +39,8 @@ class ShownMakerTest {
         return Job.of(new Source("box.png", png.toByteArray()));
     }
 
+    private final Opening of = new Opening();
+
     private static Job parted(Job job) {
         Join wall = new Join(List.of(new Point(15.24, 4), new Point(15.24, 26)));
         return job.withClose(job.close().withJoins(List.of(wall)));
@@ -46,13 +48,13 @@ class ShownMakerTest {
 
     @Test
     void whatHasBeenWorkedOutIsNotComputedAgain() throws Exception {
-        Shown base = maker.make(box(), null, Progress.SILENT);
+        Shown base = maker.make(of, box(), null, Progress.SILENT);
         Job parted = parted(base.drawing().job());
         Pipeline apart = pipeline.apart();
         Drawing known = apart.run(parted, Progress.SILENT);
         pipeline.takeOver(apart);
         List<String> steps = new ArrayList<>();
-        Shown next = maker.make(parted, base, (step, share) -> steps.add(step));
+        Shown next = maker.make(of, parted, base, (step, share) -> steps.add(step));
         assertThat(next.drawing().tree()).isSameAs(known.tree());
         assertThat(next.drawing().areas().enclosed()).hasSize(2);
         assertThat(steps).doesNotContain("Measuring the free paper");
@@ -60,9 +62,9 @@ class ShownMakerTest {
 
     @Test
     void whatWasTriedApartIsOfNoMatter() throws Exception {
-        Shown base = maker.make(box(), null, Progress.SILENT);
+        Shown base = maker.make(of, box(), null, Progress.SILENT);
         pipeline.apart().run(parted(base.drawing().job()), Progress.SILENT);
-        Shown next = maker.make(base.drawing().job().withTitle("Other"), base, Progress.SILENT);
+        Shown next = maker.make(of, base.drawing().job().withTitle("Other"), base, Progress.SILENT);
         assertThat(next.drawing().tree()).isSameAs(base.drawing().tree());
         assertThat(next.drawing().areas().enclosed()).hasSize(1);
     }

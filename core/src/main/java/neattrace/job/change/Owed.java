@@ -44,14 +44,14 @@ public record Owed(WantedGoods goods, FileUse use, Optional<WrittenFile> last, b
     }
 
     /**
-     * The job with a file noted as written.
+     * What a job's log notes of a file that was written of it. It reads all that was decided, which
+     * with many decisions takes its time.
      *
      * @param of the job it was written of, as it was then
      * @param goods id of the goods in whose size it was written; 0 for the size of the scan
      */
-    public static Job written(
-            Job job, Job of, FileUse use, int goods, String name, LocalDateTime at) {
-        String state = JobState.of(of, goods);
-        return job.withLog(job.log().with(new WrittenFile(use, goods, name, at, state)));
+    public static WrittenFile written(
+            Job of, FileUse use, int goods, String name, LocalDateTime at) {
+        return new WrittenFile(use, goods, name, at, JobState.of(of, goods));
     }
 }

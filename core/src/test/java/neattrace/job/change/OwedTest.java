@@ -48,7 +48,7 @@ class OwedTest {
     void aFileIsTickedUntilTheDrawingChanges() {
         Job job = sticker();
         assertThat(owed(job, FileUse.PDF).current()).isFalse();
-        Job written = Owed.written(job, job, FileUse.PDF, 1, "a.pdf", THEN);
+        Job written = noted(job, job, FileUse.PDF, 1, "a.pdf", THEN);
         assertThat(owed(written, FileUse.PDF).current()).isTrue();
         assertThat(owed(written, FileUse.PNG).current()).isFalse();
         Job changed = written.withFills(List.of());
@@ -63,7 +63,7 @@ class OwedTest {
     void aFileIsOwedForItsOwnGoodsAtTheirOwnSize() {
         Job sticker = sticker();
         Job both = sticker.withGoods(sticker.goods().with(UsualGoods.of(GoodsKind.SHIRT)));
-        Job written = Owed.written(both, both, FileUse.PDF, 1, "a.pdf", THEN);
+        Job written = noted(both, both, FileUse.PDF, 1, "a.pdf", THEN);
         assertThat(Owed.of(written))
                 .filteredOn(one -> one.use() == FileUse.PDF && one.goods().id() == 2)
                 .noneMatch(Owed::current);
@@ -81,7 +81,7 @@ class OwedTest {
     void aFileOfAnEarlierStateIsNoFileOfThisOne() {
         Job before = sticker();
         Job after = before.withFills(List.of());
-        Job written = Owed.written(after, before, FileUse.PDF, 1, "a.pdf", THEN);
+        Job written = noted(after, before, FileUse.PDF, 1, "a.pdf", THEN);
         assertThat(owed(written, FileUse.PDF).current()).isFalse();
     }
 
@@ -101,11 +101,15 @@ class OwedTest {
         Job job = sticker();
         History<Job> history = History.of(job).then("Bare", job.withFills(List.of()));
         History<Job> noted =
-                history.noted(
-                        now -> Owed.written(now, history.job(), FileUse.PNG, 1, "a.png", THEN));
+                history.noted(now -> noted(now, history.job(), FileUse.PNG, 1, "a.png", THEN));
         assertThat(noted.undone().job().log().written()).hasSize(1);
         assertThat(owed(noted.job(), FileUse.PNG).current()).isTrue();
         assertThat(owed(noted.undone().job(), FileUse.PNG).current()).isFalse();
         assertThat(noted.undoable()).contains("Bare");
+    }
+
+    private static Job noted(
+            Job job, Job of, FileUse use, int goods, String name, LocalDateTime at) {
+        return job.withLog(job.log().with(Owed.written(of, use, goods, name, at)));
     }
 }

@@ -1,6 +1,5 @@
 package neattrace.app.station.brief;
 
-import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -72,10 +71,12 @@ final class FigureStep implements Step {
         try {
             Goods named = chosen.get().goods().withName(words);
             desk.workspace()
-                    .write(
+                    .keep(
                             "Kept as “" + named.name() + "”.",
-                            () -> desk.workspace().folders().goods().keep(named),
-                            () -> called(chosen.get().id(), named.name()));
+                            named.name(),
+                            progress -> desk.workspace().folders().goods().keep(named),
+                            desk.workspace()
+                                    .whileOpen(() -> called(chosen.get().id(), named.name())));
         } catch (IllegalArgumentException e) {
             desk.bench().say("Not kept: " + e.getMessage() + ".");
         }
@@ -96,20 +97,19 @@ final class FigureStep implements Step {
             return;
         }
         Goods goods = chosen.get().goods();
-        File file =
-                desk.bench()
-                        .chooseTarget(
-                                "Pass goods on",
-                                FileNames.proposed(goods.name()),
-                                "Goods",
-                                GoodsFile.ENDING);
-        if (file != null) {
-            desk.workspace()
-                    .write(
-                            "Wrote " + file.getName() + ".",
-                            () -> GoodsFile.save(file.toPath(), goods),
-                            () -> {});
-        }
+        desk.bench()
+                .chooseTarget(
+                        "Pass goods on",
+                        FileNames.proposed(goods.name()),
+                        "Goods",
+                        GoodsFile.ENDING,
+                        file ->
+                                desk.workspace()
+                                        .write(
+                                                "Wrote " + file.getFileName() + ".",
+                                                file,
+                                                progress -> GoodsFile.save(file, goods),
+                                                () -> {}));
     }
 
     @Override

@@ -51,10 +51,11 @@ final class PictureBox extends HBox {
         }
         List<Snapshot> taken = new ArrayList<>();
         desk.workspace()
-                .write(
+                .keep(
                         "Took a small picture of " + file.getName() + ".",
-                        () -> taken.add(SnapshotTaker.take(file.toPath())),
-                        () -> show(taken.get(0)));
+                        file.getName(),
+                        progress -> taken.add(SnapshotTaker.take(file.toPath())),
+                        desk.workspace().whileOpen(() -> show(taken.get(0))));
     }
 
     /** What was chosen. */

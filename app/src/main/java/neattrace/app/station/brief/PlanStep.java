@@ -1,6 +1,5 @@
 package neattrace.app.station.brief;
 
-import java.io.File;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -140,9 +139,10 @@ final class PlanStep implements Step {
     private void keep(WorkHabits next) {
         habits = next;
         desk.workspace()
-                .write(
+                .keep(
                         "Noted.",
-                        () -> next.write(desk.workspace().folders().workHabits()),
+                        "when you work",
+                        progress -> next.write(desk.workspace().folders().workHabits()),
                         this::showPlan);
     }
 
@@ -167,23 +167,22 @@ final class PlanStep implements Step {
             desk.bench().say("Say at Order by when it is due first.");
             return;
         }
-        File file =
-                desk.bench()
-                        .chooseTarget(
-                                "A plan for calendars",
-                                FileNames.proposed(desk.job().title() + " plan"),
-                                "iCalendar",
-                                ".ics");
-        if (file != null) {
-            byte[] text =
-                    PlanCalendar.write(plan(due), Instant.now()).getBytes(StandardCharsets.UTF_8);
-            desk.workspace()
-                    .write(
-                            "Wrote " + file.getName() + ".",
-                            file.toPath(),
-                            () -> AtomicFile.write(file.toPath(), out -> out.write(text)),
-                            () -> {});
-        }
+        byte[] text = PlanCalendar.write(plan(due), Instant.now()).getBytes(StandardCharsets.UTF_8);
+        desk.bench()
+                .chooseTarget(
+                        "A plan for calendars",
+                        FileNames.proposed(desk.job().title() + " plan"),
+                        "iCalendar",
+                        ".ics",
+                        file ->
+                                desk.workspace()
+                                        .write(
+                                                "Wrote " + file.getFileName() + ".",
+                                                file,
+                                                progress ->
+                                                        AtomicFile.write(
+                                                                file, out -> out.write(text)),
+                                                () -> {}));
     }
 
     @Override

@@ -1,6 +1,5 @@
 package neattrace.app.station.brief;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -85,26 +84,26 @@ final class PriceStep implements Step {
         } catch (IOException e) {
             throw new IllegalStateException("text in memory can be written", e);
         }
-        File file =
-                desk.bench()
-                        .chooseTarget(
-                                "Costs and prices",
-                                FileNames.proposed(
-                                        desk.job().title()
-                                                + ", "
-                                                + chosen.get().goods().words()
-                                                + " prices"),
-                                "Table",
-                                ".csv");
-        if (file != null) {
-            byte[] bytes = csv.toString().getBytes(StandardCharsets.UTF_8);
-            desk.workspace()
-                    .write(
-                            "Wrote " + file.getName() + ".",
-                            file.toPath(),
-                            () -> AtomicFile.write(file.toPath(), out -> out.write(bytes)),
-                            () -> {});
-        }
+        byte[] bytes = csv.toString().getBytes(StandardCharsets.UTF_8);
+        desk.bench()
+                .chooseTarget(
+                        "Costs and prices",
+                        FileNames.proposed(
+                                desk.job().title()
+                                        + ", "
+                                        + chosen.get().goods().words()
+                                        + " prices"),
+                        "Table",
+                        ".csv",
+                        file ->
+                                desk.workspace()
+                                        .write(
+                                                "Wrote " + file.getFileName() + ".",
+                                                file,
+                                                progress ->
+                                                        AtomicFile.write(
+                                                                file, out -> out.write(bytes)),
+                                                () -> {}));
     }
 
     @Override

@@ -1,8 +1,10 @@
 package neattrace.app.station.flats;
 
 import java.io.File;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
@@ -154,7 +156,7 @@ final class FlatsDesk {
     }
 
     /** Lets the user choose where to write; null if not. */
-    File chooseTarget(String title, String name, String ending) {
-        return bench.chooseTarget(title, FileNames.proposed(name), "Palette", ending);
+    void chooseTarget(String title, String name, String ending, Consumer<Path> then) {
+        bench.chooseTarget(title, FileNames.proposed(name), "Palette", ending, then);
     }
 }

@@ -36,10 +36,11 @@ final class PaletteFiles {
     }
 
     private void write(Format format) {
-        File file = desk.chooseTarget("Write the palette", desk.job().title(), format.ending());
-        if (file != null) {
-            write(format, file.toPath());
-        }
+        desk.chooseTarget(
+                "Write the palette",
+                desk.job().title(),
+                format.ending(),
+                file -> write(format, file));
     }
 
     /** Writes the swatches of the colourway that is shown. */
@@ -48,7 +49,8 @@ final class PaletteFiles {
         desk.workspace()
                 .write(
                         "Wrote " + file.getFileName() + ".",
-                        () ->
+                        file,
+                        progress ->
                                 AtomicFile.write(
                                         file,
                                         out ->

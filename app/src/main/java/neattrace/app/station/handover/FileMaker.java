@@ -61,8 +61,10 @@ final class FileMaker {
     }
 
     /** Writes the drawing in a format. */
-    void write(FileFormat format, Shown now, Wish wish, OutputStream out) throws IOException {
-        PrintPlan plan = plan(format, now, wish);
+    void write(FileFormat format, Shown now, Wish wish, OutputStream out, Progress progress)
+            throws IOException {
+        PrintPlan plan = plan(format, now, wish, progress.part(0, 0.8));
+        progress.report("", 0.8);
         switch (format) {
             case SVG -> SvgWriter.write(plan, out);
             case PDF -> PdfWriter.write(plan, out);
@@ -74,16 +76,18 @@ final class FileMaker {
     }
 
     /** In the size that was chosen. */
-    private PrintPlan plan(FileFormat format, Shown now, Wish wish) throws IOException {
+    private PrintPlan plan(FileFormat format, Shown now, Wish wish, Progress progress)
+            throws IOException {
         Optional<WantedGoods> wanted = now.drawing().job().goods().of(wish.goods());
         if (format == FileFormat.PDF) {
-            return pressed(now, wanted);
+            return pressed(now, wanted, progress);
         }
         if (wanted.isEmpty()) {
-            return plan(format, now.art().forFiles(), now.drawing().traced(), wish.strokes());
+            return plan(
+                    format, now.art().forFiles(), now.drawing().traced(), wish.strokes(), progress);
         }
         GoodsDrawing made =
-                GoodsDrawing.of(workspace.pipeline(), now.drawing(), wanted.get(), Progress.SILENT);
+                GoodsDrawing.of(workspace.pipeline(), now.drawing(), wanted.get(), progress);
         Artwork art =
                 made.drawing() == now.drawing()
                         ? now.art()
@@ -93,36 +97,39 @@ final class FileMaker {
                         format,
                         art.forFiles(made.fit().factor()),
                         made.drawing().traced(),
-                        wish.strokes()),
+                        wish.strokes(),
+                        progress.part(0.5, 1)),
                 made.fit(),
                 made.drawing().extent(),
                 workspace.press());
     }
 
     /** As it goes to the press. */
-    private PrintPlan pressed(Shown now, Optional<WantedGoods> wanted) throws IOException {
+    private PrintPlan pressed(Shown now, Optional<WantedGoods> wanted, Progress progress)
+            throws IOException {
         if (wanted.isEmpty()) {
-            return PressSheet.of(now.drawing(), Optional.empty(), Progress.SILENT).plan();
+            return PressSheet.of(now.drawing(), Optional.empty(), progress).plan();
         }
         GoodsDrawing made =
-                GoodsDrawing.of(workspace.pipeline(), now.drawing(), wanted.get(), Progress.SILENT);
+                GoodsDrawing.of(workspace.pipeline(), now.drawing(), wanted.get(), progress);
         PressArt art = PressArt.of(made.drawing()).on(made.fit().goods());
-        return PressSheet.of(art, Optional.of(made.fit()), Progress.SILENT).plan();
+        return PressSheet.of(art, Optional.of(made.fit()), progress).plan();
     }
 
-    private PrintPlan plan(FileFormat format, Artwork art, Traced traced, boolean strokes) {
+    private PrintPlan plan(
+            FileFormat format, Artwork art, Traced traced, boolean strokes, Progress progress) {
         return switch (format) {
-            case SVG -> strokes ? Plans.strokes(art, strokes(traced)) : Plans.of(art);
+            case SVG -> strokes ? Plans.strokes(art, strokes(traced, progress)) : Plans.of(art);
             case PNG, ORA -> Plans.forPixels(art);
             case DXF ->
                     strokes
-                            ? Plans.cut(art, strokes(traced))
+                            ? Plans.cut(art, strokes(traced, progress))
                             : Plans.cut(traced.lines(), art.widthMm(), art.heightMm());
             default -> Plans.of(art);
         };
     }
 
-    private StrokeArt strokes(Traced traced) {
-        return workspace.pipeline().strokes(traced, Progress.SILENT);
+    private StrokeArt strokes(Traced traced, Progress progress) {
+        return workspace.pipeline().strokes(traced, progress);
     }
 }

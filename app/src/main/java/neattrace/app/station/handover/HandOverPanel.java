@@ -1,6 +1,5 @@
 package neattrace.app.station.handover;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -8,6 +7,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -32,6 +32,7 @@ import neattrace.goods.GoodsFit;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
+import neattrace.job.WrittenFile;
 import neattrace.job.change.Owed;
 import neattrace.print.Plans;
 import neattrace.print.PrintLayer;
@@ -158,15 +159,12 @@ public final class HandOverPanel implements StationPanel {
         if (shown == null) {
             return;
         }
-        File file =
-                bench.chooseTarget(
-                        "Write " + format.name(),
-                        FileNames.proposed(shown.drawing().job().title()),
-                        format.name(),
-                        format.ending());
-        if (file != null) {
-            write(format, file.toPath());
-        }
+        bench.chooseTarget(
+                "Write " + format.name(),
+                FileNames.proposed(shown.drawing().job().title()),
+                format.name(),
+                format.ending(),
+                file -> write(format, file));
     }
 
     /** Writes the drawing as it is shown now. */
@@ -175,33 +173,35 @@ public final class HandOverPanel implements StationPanel {
         boolean strokes = asStrokes;
         int id = sizedFor;
         workspace.whenSettled(
+                String.valueOf(file.getFileName()),
                 now -> write(format, file, now, new FileMaker.Wish(resolution, strokes, id)));
     }
 
     private void write(FileFormat format, Path file, Shown now, FileMaker.Wish wish) {
+        AtomicReference<Optional<WrittenFile>> note = new AtomicReference<>(Optional.empty());
         workspace.write(
                 "Wrote " + file.getFileName() + "." + FileMaker.leftOut(format, now),
                 file,
-                () -> AtomicFile.write(file, out -> maker.write(format, now, wish, out)),
+                progress -> {
+                    AtomicFile.write(file, out -> maker.write(format, now, wish, out, progress));
+                    note.set(note(format, file, now.drawing().job(), wish.goods()));
+                },
                 () -> {
-                    written = true;
-                    note(format, file, now.drawing().job(), wish.goods());
+                    written |= now.of() == workspace.opening();
+                    note.get().ifPresent(one -> workspace.noteWritten(now.of(), one));
                 });
     }
 
-    private void note(FileFormat format, Path file, Job of, int goods) {
-        FileUse.of(format.name().toLowerCase(Locale.ROOT))
-                .ifPresent(
+    private static Optional<WrittenFile> note(FileFormat format, Path file, Job of, int goods) {
+        return FileUse.of(format.name().toLowerCase(Locale.ROOT))
+                .map(
                         use ->
-                                workspace.note(
-                                        job ->
-                                                Owed.written(
-                                                        job,
-                                                        of,
-                                                        use,
-                                                        goods,
-                                                        String.valueOf(file.getFileName()),
-                                                        LocalDateTime.now())));
+                                Owed.written(
+                                        of,
+                                        use,
+                                        goods,
+                                        String.valueOf(file.getFileName()),
+                                        LocalDateTime.now()));
     }
 
     @Override

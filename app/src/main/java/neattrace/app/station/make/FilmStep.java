@@ -3,6 +3,7 @@ package neattrace.app.station.make;
 import java.io.File;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
@@ -23,6 +24,7 @@ import neattrace.files.FileNames;
 import neattrace.goods.FileUse;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
+import neattrace.job.WrittenFile;
 import neattrace.job.change.Owed;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.sheets.MadeSheet;
@@ -42,8 +44,8 @@ final class FilmStep implements Step {
     /** As set by the user; 0 takes the sheet's own. */
     private double outPpi;
 
-    /** Of which drawing a sheet was written; null if of none. */
-    private Drawing written;
+    /** The job a sheet was written of, as it was then; null if of none that is open. */
+    private Job written;
 
     FilmStep(Bench bench) {
         this.bench = bench;
@@ -81,37 +83,45 @@ final class FilmStep implements Step {
 
     private void choose() {
         bench.chooseTarget(
-                        "Write the sheet",
-                        FileNames.proposed(bench.drawing().job().title() + " sheet"),
-                        "Sheet",
-                        format == Format.TIFF ? ".tif" : ".png",
-                        path -> SheetMaker.format(path).isPresent())
-                .ifPresent(this::write);
+                "Write the sheet",
+                FileNames.proposed(bench.drawing().job().title() + " sheet"),
+                "Sheet",
+                format == Format.TIFF ? ".tif" : ".png",
+                path -> SheetMaker.format(path).isPresent(),
+                this::write);
     }
 
     /** Writes the sheet as it stands. */
     public void write(Path target) {
-        bench.workspace().whenSettled(shown -> write(target, shown.drawing()));
+        bench.workspace()
+                .whenSettled(String.valueOf(target.getFileName()), shown -> write(target, shown));
     }
 
-    private void write(Path target, Drawing drawing) {
+    private void write(Path target, Shown shown) {
+        Drawing drawing = shown.drawing();
         MadeSheet sheet = new MadeSheet(drawing.reading(), drawing.resolution().ppi(), 0);
         double wanted = outPpi;
+        List<WrittenFile> notes = new ArrayList<>();
         bench.workspace()
                 .write(
                         "Wrote " + target.getFileName() + ".",
                         target,
-                        () -> SheetMaker.write(sheet, target, wanted),
-                        () -> {
-                            written = drawing;
+                        progress -> {
+                            SheetMaker.write(sheet, target, wanted);
                             if (FileFormat.TIFF.isIn(target)) {
-                                note(target, drawing.job());
+                                notes.addAll(notes(target, drawing.job()));
                             }
+                        },
+                        () -> {
+                            if (shown.of() == bench.workspace().opening()) {
+                                written = drawing.job();
+                            }
+                            notes.forEach(one -> bench.workspace().noteWritten(shown.of(), one));
                             bench.refresh();
                         });
     }
 
-    private void note(Path target, Job of) {
+    private static List<WrittenFile> notes(Path target, Job of) {
         LocalDateTime now = LocalDateTime.now();
         String name = String.valueOf(target.getFileName());
         // A sheet is as large as the scan, whatever it is owed for.
@@ -120,9 +130,8 @@ final class FilmStep implements Step {
                         .filter(one -> one.owed().contains(FileUse.TIFF))
                         .map(WantedGoods::id)
                         .toList();
-        for (int id : goods.isEmpty() ? List.of(0) : goods) {
-            bench.workspace().note(job -> Owed.written(job, of, FileUse.TIFF, id, name, now));
-        }
+        return (goods.isEmpty() ? List.of(0) : goods)
+                .stream().map(id -> Owed.written(of, FileUse.TIFF, id, name, now)).toList();
     }
 
     private void folder() {
@@ -172,6 +181,9 @@ final class FilmStep implements Step {
     @Override
     public void show(Shown shown) {
         Drawing drawing = shown.drawing();
+        if (written != null && written.source() != drawing.job().source()) {
+            written = null;
+        }
         double shownPpi = outPpi == 0 ? drawing.resolution().ppi() : outPpi;
         ppi.show(shownPpi);
         size.setText(
@@ -181,6 +193,6 @@ final class FilmStep implements Step {
 
     /** Whether a sheet of the drawing as it is was written. */
     boolean isTouched(Job job) {
-        return written != null && written.job().withLog(job.log()).equals(job);
+        return written != null && written.withLog(job.log()).equals(job);
     }
 }

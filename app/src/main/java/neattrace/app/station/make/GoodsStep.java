@@ -265,33 +265,36 @@ final class GoodsStep implements Step {
                 target,
                 sentences.format(),
                 this::wanted,
-                (as, shown, wanted) ->
+                (as, shown, wanted, progress) ->
                         pages(
                                 target,
                                 as,
-                                made(shown, wanted, Progress.SILENT),
-                                as == GoodsFormat.PDF ? pressed(shown, wanted) : List.of(),
+                                made(shown, wanted, progress.part(0, 0.5)),
+                                as == GoodsFormat.PDF
+                                        ? pressed(shown, wanted, progress.part(0.5, 0.9))
+                                        : List.of(),
                                 wanted.goods().sizing().ppi()));
     }
 
-    private List<PrintPlan> pressed(Shown shown, WantedGoods wanted) throws PictureException {
+    private List<PrintPlan> pressed(Shown shown, WantedGoods wanted, Progress progress)
+            throws PictureException {
         return MadeGoods.pressed(
                 bench.workspace().pipeline(),
                 shown.drawing(),
                 wanted,
                 bench.workspace().press(),
-                Progress.SILENT);
+                progress);
     }
 
     private void chooseFilms() {
         if (bench.drawing() != null) {
             bench.chooseTarget(
-                            "Write films",
-                            FileNames.proposed(bench.drawing().job().title()),
-                            "Films, one for each ink",
-                            ".tif",
-                            path -> path.toString().endsWith(".tif"))
-                    .ifPresent(this::writeFilms);
+                    "Write films",
+                    FileNames.proposed(bench.drawing().job().title()),
+                    "Films, one for each ink",
+                    ".tif",
+                    path -> path.toString().endsWith(".tif"),
+                    this::writeFilms);
         }
     }
 
@@ -301,9 +304,9 @@ final class GoodsStep implements Step {
                 target,
                 GoodsFormat.PDF,
                 this::wanted,
-                (as, shown, wanted) ->
+                (as, shown, wanted, progress) ->
                         FilmFiles.write(
-                                pressed(shown, wanted).get(0),
+                                pressed(shown, wanted, progress).get(0),
                                 shown.drawing().job().press().order(),
                                 wanted.making().cloth().mirrored(),
                                 FilmFiles.USUAL_RULING,

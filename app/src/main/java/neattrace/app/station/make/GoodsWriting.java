@@ -11,6 +11,7 @@ import neattrace.export.GoodsFormat;
 import neattrace.files.FileNames;
 import neattrace.job.Job;
 import neattrace.job.WantedGoods;
+import neattrace.stage.Progress;
 
 /** Writes finished goods to files that are asked for. */
 final class GoodsWriting {
@@ -18,7 +19,8 @@ final class GoodsWriting {
     /** Writes goods as they are shown. */
     @FunctionalInterface
     interface Writer {
-        void write(GoodsFormat as, Shown shown, WantedGoods wanted) throws IOException;
+        void write(GoodsFormat as, Shown shown, WantedGoods wanted, Progress progress)
+                throws IOException;
     }
 
     private final Bench bench;
@@ -39,12 +41,12 @@ final class GoodsWriting {
             return;
         }
         bench.chooseTarget(
-                        "Write the " + noun,
-                        FileNames.proposed(bench.drawing().job().title() + " " + noun),
-                        label,
-                        ending,
-                        path -> GoodsFormat.of(path).isPresent())
-                .ifPresent(then);
+                "Write the " + noun,
+                FileNames.proposed(bench.drawing().job().title() + " " + noun),
+                label,
+                ending,
+                path -> GoodsFormat.of(path).isPresent(),
+                then);
     }
 
     /** Writes once the job is settled, as the file's name says, or else in a format. */
@@ -56,9 +58,21 @@ final class GoodsWriting {
         GoodsFormat as = GoodsFormat.of(target).orElse(otherwise);
         bench.workspace()
                 .whenSettled(
+                        String.valueOf(target.getFileName()),
                         shown ->
                                 wanted.apply(shown.drawing().job())
-                                        .ifPresent(one -> write(target, as, shown, one, writer)));
+                                        .ifPresentOrElse(
+                                                one -> write(target, as, shown, one, writer),
+                                                () -> gone(target)));
+    }
+
+    private void gone(Path target) {
+        bench.workspace()
+                .tellTrouble(
+                        new IOException(
+                                target.getFileName()
+                                        + " was not written: the brief has no such goods any"
+                                        + " more."));
     }
 
     private void write(
@@ -67,7 +81,7 @@ final class GoodsWriting {
                 .write(
                         "Wrote " + target.getFileName() + ".",
                         target,
-                        () -> writer.write(as, shown, wanted),
+                        progress -> writer.write(as, shown, wanted, progress),
                         bench::refresh);
     }
 }

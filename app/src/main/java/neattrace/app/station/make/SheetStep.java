@@ -34,7 +34,6 @@ import neattrace.job.file.JobFile;
 import neattrace.press.PressProfile;
 import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureReader;
-import neattrace.stage.Progress;
 import neattrace.standin.cutter.SheetRehearsal;
 
 /** Several drawings and copies on one sheet: which, how they lie, and the sheet's files. */
@@ -100,13 +99,12 @@ final class SheetStep implements Step {
             bench.say("A sheet points at the drawing’s file: save the drawing first (Ctrl+S).");
             return;
         }
-        File file =
-                bench.chooseTarget(
-                        "Where the sheet is kept", "Sheet", "Sheet of stickers", GangFile.ENDING);
-        if (file != null) {
-            String path = file.getPath();
-            create(Path.of(path.endsWith(GangFile.ENDING) ? path : path + GangFile.ENDING));
-        }
+        bench.chooseTarget(
+                "Where the sheet is kept",
+                "Sheet",
+                "Sheet of stickers",
+                GangFile.ENDING,
+                this::create);
     }
 
     /** Makes a sheet in a file, of the drawing on the table if it is in a file. */
@@ -195,37 +193,36 @@ final class SheetStep implements Step {
 
     private void choose() {
         bench.chooseTarget(
-                        "Write the sheet",
-                        FileNames.proposed(desk.name()),
-                        "Sheet of stickers",
-                        sentences.format().ending(),
-                        path -> GoodsFormat.of(path).isPresent())
-                .ifPresent(this::write);
+                "Write the sheet",
+                FileNames.proposed(desk.name()),
+                "Sheet of stickers",
+                sentences.format().ending(),
+                path -> GoodsFormat.of(path).isPresent(),
+                this::write);
     }
 
-    /** Writes the sheet as it stands, as the file's name says. */
+    /** Writes the sheet as it stands, as the file's name says, once it is worked out. */
     void write(Path target) {
-        SheetDesk.Known known = desk.knownProperty().get();
-        if (known == null || !desk.isSettled()) {
-            bench.say("The sheet is still being worked out; try again in a moment.");
-            return;
-        }
+        GoodsFormat as = GoodsFormat.of(target).orElse(sentences.format());
+        desk.whenSettled(String.valueOf(target.getFileName()), known -> write(target, as, known));
+    }
+
+    private void write(Path target, GoodsFormat as, SheetDesk.Known known) {
         Optional<String> stop = missing(known);
         if (stop.isPresent()) {
             bench.workspace().tellTrouble(new IOException(stop.get()));
             return;
         }
-        GoodsFormat as = GoodsFormat.of(target).orElse(sentences.format());
         StickerSheet laid = known.laid();
+        PressProfile press = bench.workspace().press();
         bench.workspace()
                 .write(
                         "Wrote " + target.getFileName() + ".",
                         target,
-                        () -> {
-                            PressProfile press = bench.workspace().press();
+                        progress -> {
                             PrintPlan plan =
                                     as == GoodsFormat.PDF
-                                            ? SheetPlan.ready(laid, press, Progress.SILENT)
+                                            ? SheetPlan.ready(laid, press, progress.part(0, 0.9))
                                             : SheetPlan.of(laid, press);
                             AtomicFile.write(target, out -> as.write(plan, PPI, out));
                         },

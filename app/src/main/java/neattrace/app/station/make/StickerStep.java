@@ -211,7 +211,7 @@ final class StickerStep implements Step {
                 target,
                 sentences.format(),
                 this::wanted,
-                (as, shown, wanted) ->
+                (as, shown, wanted, progress) ->
                         as.write(
                                 List.of(plan(as, shown, wanted)),
                                 wanted.goods().sizing().ppi(),

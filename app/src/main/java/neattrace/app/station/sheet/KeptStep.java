@@ -64,9 +64,10 @@ final class KeptStep implements RecipeStep {
         try {
             NamedRecipe named = new NamedRecipe(words, recipe);
             desk.workspace()
-                    .write(
+                    .keep(
                             "Kept as “" + named.name() + "”.",
-                            () -> desk.workspace().folders().recipes().keep(named),
+                            named.name(),
+                            progress -> desk.workspace().folders().recipes().keep(named),
                             this::fillKept);
         } catch (IllegalArgumentException e) {
             desk.workspace().say("Not kept: " + e.getMessage() + ".");
@@ -96,9 +97,10 @@ final class KeptStep implements RecipeStep {
             forget.setOnAction(
                     event ->
                             desk.workspace()
-                                    .write(
+                                    .keep(
                                             "Forgot “" + named.name() + "”.",
-                                            () ->
+                                            named.name(),
+                                            progress ->
                                                     desk.workspace()
                                                             .folders()
                                                             .recipes()
