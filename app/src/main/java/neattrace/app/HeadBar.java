@@ -102,7 +102,7 @@ final class HeadBar extends HBox {
     private void fillOpenMenu() {
         open.getItems().clear();
         open.getItems().add(item("A file …  Ctrl+O", workbench.files()::choose));
-        List<Path> recent = workspace.folders().recent();
+        List<Path> recent = workspace.recent().filesProperty().get();
         if (!recent.isEmpty()) {
             open.getItems().add(new SeparatorMenuItem());
             for (Path file : recent) {

@@ -1,9 +1,12 @@
 package neattrace.app;
 
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import neattrace.app.docket.OwnKeys;
 import neattrace.app.station.StationPanel;
@@ -13,6 +16,9 @@ import neattrace.app.work.Workspace;
 
 /** What every key does; {@link KeyCard} tells the user. */
 final class Keyboard implements EventHandler<KeyEvent> {
+
+    private static final Set<KeyCode> ENDING = EnumSet.of(KeyCode.ENTER, KeyCode.ESCAPE);
+    private static final Set<KeyCode> UNDOING = EnumSet.of(KeyCode.Z, KeyCode.Y);
 
     private final Workbench workbench;
     private final Workspace workspace;
@@ -27,15 +33,36 @@ final class Keyboard implements EventHandler<KeyEvent> {
 
     @Override
     public void handle(KeyEvent event) {
-        if (event.isShortcutDown() ? shortcut(event) : plainKey(event)) {
+        boolean used;
+        if (event.isControlDown() && event.isAltDown()) {
+            // Where a keyboard has AltGr, these two are letters.
+            used = false;
+        } else if (event.isShortcutDown()) {
+            used = shortcut(event);
+        } else {
+            used = plainKey(event);
+        }
+        if (used) {
             event.consume();
         }
     }
 
+    private boolean isTyping() {
+        return workbench.getScene().getFocusOwner() instanceof TextInputControl;
+    }
+
     private boolean shortcut(KeyEvent event) {
+        if (isTyping() && UNDOING.contains(event.getCode())) {
+            // What is undone there is what was typed.
+            return false;
+        }
         switch (event.getCode()) {
             case O -> workbench.files().choose();
-            case S -> workbench.files().save(() -> {});
+            case S -> {
+                // What is still being typed belongs to what is saved.
+                workbench.layDownField();
+                workbench.files().save(() -> {});
+            }
             case Z -> {
                 if (event.isShiftDown()) {
                     workbench.redo();
@@ -53,8 +80,17 @@ final class Keyboard implements EventHandler<KeyEvent> {
 
     private boolean plainKey(KeyEvent event) {
         Node focused = workbench.getScene().getFocusOwner();
-        if (focused instanceof TextInputControl || event.isAltDown()) {
+        if (focused instanceof TextInputControl field) {
+            if (ENDING.contains(event.getCode())) {
+                workbench.fieldEnded(field);
+            }
             return false;
+        }
+        if (event.isAltDown()) {
+            return false;
+        }
+        if (event.getCode() == KeyCode.TAB && workbench.backToField(event)) {
+            return true;
         }
         if (focused instanceof OwnKeys own && own.ownKeys().contains(event.getCode())) {
             return false;

@@ -29,6 +29,7 @@ public final class NeatTraceApp extends Application {
     @Override
     public void start(Stage stage) {
         workspace = new Workspace(Folders.usual());
+        Mishaps.watch(workspace);
         workbench = show(stage, workspace);
         List<String> arguments = getParameters().getUnnamed();
         if (!arguments.isEmpty() && arguments.get(0).equals("demo")) {

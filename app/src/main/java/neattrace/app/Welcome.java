@@ -3,6 +3,7 @@ package neattrace.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -17,7 +18,7 @@ import neattrace.standin.skerry.SkerryMotif;
 final class Welcome extends VBox {
 
     Welcome(
-            List<Path> recent,
+            ReadOnlyObjectProperty<List<Path>> recent,
             Runnable open,
             Consumer<Path> openRecent,
             Consumer<SkerryDrawing> openDemo,
@@ -34,13 +35,11 @@ final class Welcome extends VBox {
         Button choose = button("Open a file …   Ctrl+O", open);
         choose.getStyleClass().add("first");
         getChildren().addAll(title, what, choose);
-        if (!recent.isEmpty()) {
-            getChildren().add(heading("Lately"));
-            for (Path file : recent) {
-                getChildren()
-                        .add(button(file.getFileName().toString(), () -> openRecent.accept(file)));
-            }
-        }
+        VBox lately = new VBox(14);
+        lately.setAlignment(Pos.CENTER);
+        show(lately, recent.get(), openRecent);
+        recent.addListener((property, before, now) -> show(lately, now, openRecent));
+        getChildren().add(lately);
         getChildren().add(heading("Or try the Skerry Mail's drawings"));
         FlowPane demos = new FlowPane(8, 8);
         demos.setAlignment(Pos.CENTER);
@@ -55,6 +54,19 @@ final class Welcome extends VBox {
         Button sheet = button("A sheet of their stickers", openDemoSheet);
         sheet.setId("demo-sheet");
         getChildren().addAll(demos, motifs, sheet);
+    }
+
+    private static void show(VBox lately, List<Path> files, Consumer<Path> open) {
+        lately.getChildren().clear();
+        if (!files.isEmpty()) {
+            lately.getChildren().add(heading("Lately"));
+            for (Path file : files) {
+                lately.getChildren()
+                        .add(button(file.getFileName().toString(), () -> open.accept(file)));
+            }
+        }
+        lately.setVisible(!files.isEmpty());
+        lately.setManaged(!files.isEmpty());
     }
 
     private static Label heading(String text) {

@@ -6,14 +6,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import neattrace.app.docket.RefusedEvent;
 import neattrace.app.findings.FindingsRoom;
 import neattrace.app.foot.FootBar;
 import neattrace.app.route.RouteBar;
@@ -48,6 +53,9 @@ final class Workbench extends BorderPane {
     private final KeyCard keys;
     private final OpenAndSave files;
     private StationPanel station;
+
+    /** The field that was typed in last; null once one has gone on from it. */
+    private TextInputControl ended;
 
     /**
      * A window.
@@ -114,7 +122,7 @@ final class Workbench extends BorderPane {
     private BorderPane middle() {
         Welcome welcome =
                 new Welcome(
-                        workspace.folders().recent(),
+                        workspace.recent().filesProperty(),
                         files::choose,
                         files::open,
                         files::openDemo,
@@ -248,6 +256,63 @@ final class Workbench extends BorderPane {
     void listenTo(Scene scene) {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, new Keyboard(this, workspace, table));
         scene.addEventFilter(InputEvent.ANY, event -> moved());
+        scene.addEventFilter(MouseEvent.MOUSE_PRESSED, this::pressedBeside);
+        addEventHandler(RefusedEvent.REFUSED, event -> workspace.say(event.why()));
+    }
+
+    /** A click beside a field ends typing, as one on anything else that takes keys does. */
+    private void pressedBeside(MouseEvent event) {
+        Node focused = getScene().getFocusOwner();
+        if (focused instanceof TextInputControl field && !isIn(event.getTarget(), field)) {
+            fieldEnded(field);
+        }
+    }
+
+    private static boolean isIn(Object target, Node field) {
+        Node node = target instanceof Node start ? start : null;
+        while (node != null && node != field) {
+            node = node.getParent();
+        }
+        return node == field;
+    }
+
+    /**
+     * Typing is over once the field has dealt with its key, or what was clicked with the click: the
+     * next key is for the table, unless something else has taken the keys meanwhile.
+     */
+    void fieldEnded(TextInputControl field) {
+        Platform.runLater(
+                () -> {
+                    boolean still = getScene() != null && getScene().getFocusOwner() == field;
+                    if (still) {
+                        ended = field;
+                        table.requestFocus();
+                    }
+                });
+    }
+
+    /** Ends typing at once. */
+    void layDownField() {
+        if (getScene().getFocusOwner() instanceof TextInputControl field) {
+            ended = field;
+            table.requestFocus();
+        }
+    }
+
+    /** Goes on from the field that was typed in last, for whoever walks on by keys. */
+    boolean backToField(KeyEvent event) {
+        TextInputControl field = ended;
+        ended = null;
+        boolean there =
+                field != null
+                        && field.getScene() == getScene()
+                        && table.isFocused()
+                        && !field.isDisabled();
+        if (there) {
+            field.requestFocus();
+            field.fireEvent(event.copyFor(field, field));
+        }
+        return there;
     }
 
     /** Work goes on; now and then its time is noted, so that a crash takes little of it. */
@@ -289,7 +354,7 @@ final class Workbench extends BorderPane {
     /** Opens a sheet of stickers at Make. */
     void openSheet(Path file) {
         if (workspace.sheetDesk().open(file)) {
-            workspace.folders().remember(file);
+            workspace.remember(file);
             go("make");
             station(MakePanel.class).openSheets();
         }

@@ -46,8 +46,9 @@ public final class FilmFiles {
      * @param order names of inks as they are printed, if not as usual
      * @param mirror whether they are seen from behind
      * @param ruling of tints, lines an inch
+     * @return the files, ink by ink
      */
-    public static void write(
+    public static List<Path> write(
             PrintPlan plan, List<String> order, boolean mirror, double ruling, Path target)
             throws IOException {
         PrintPlan page = FilmPage.of(plan, PrintOrder.of(plan, order), mirror);
@@ -58,6 +59,7 @@ public final class FilmFiles {
             Halftone screen = new Halftone(ruling, Halftone.usualDegrees(ink, writer.inks()), PPI);
             AtomicFile.write(files.get(i), out -> writer.writeFilm(ink, screen, out));
         }
+        return files;
     }
 
     /** A name for a file that no other plate has. */

@@ -63,17 +63,19 @@ public enum GoodsFormat {
      *
      * @param pages at least one
      * @param ppi of pixels
+     * @return the files
      */
-    public void write(List<PrintPlan> pages, double ppi, Path target) throws IOException {
+    public List<Path> write(List<PrintPlan> pages, double ppi, Path target) throws IOException {
         if (hasPages()) {
             AtomicFile.write(target, out -> PdfWriter.write(pages, out));
-            return;
+            return List.of(target);
         }
         List<Path> files = files(target, pages.size());
         for (int i = 0; i < files.size(); i++) {
             PrintPlan page = pages.get(i);
             AtomicFile.write(files.get(i), out -> write(page, ppi, out));
         }
+        return files;
     }
 
     /**

@@ -3,6 +3,7 @@ package neattrace.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
@@ -64,6 +65,11 @@ public final class History<J> {
         List<Step<J>> next = new ArrayList<>(steps.subList(0, now));
         next.add(new Step<>(steps.get(now).what(), job));
         return new History<>(List.copyOf(next), now);
+    }
+
+    /** Whether any of the steps that led here, the first and the last included, is such a job. */
+    public boolean hasPassed(Predicate<J> such) {
+        return steps.subList(0, now + 1).stream().map(Step::job).anyMatch(such);
     }
 
     /** What undo would take back, if anything. */

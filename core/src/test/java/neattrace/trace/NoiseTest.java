@@ -42,9 +42,9 @@ class NoiseTest {
 
     @Test
     void noiseBelowTheBoundIsTracedAndItsLinesFound() {
-        for (long seed = 1; seed <= 4; seed++) {
+        for (long seed = 1; seed <= 2; seed++) {
             for (boolean oneBit : new boolean[] {false, true}) {
-                InkMap map = noise(160, seed, oneBit);
+                InkMap map = noise(120, seed, oneBit);
                 Tracing tracing = Tracer.trace(map, oneBit ? ONE_BIT : GREY, Progress.SILENT);
                 assertThat(tracing.isNoise()).isFalse();
                 assertThat(tracing.outlines()).isNotEmpty();

@@ -81,6 +81,13 @@ public final class BuildField extends HBox {
     private void typed(String text) {
         Optional<Cmyk> build = read(text);
         if (build.isEmpty()) {
+            words.refuse(
+                    "“"
+                            + text
+                            + "” is no build: cyan, magenta, yellow and black in percent, such as"
+                            + " 20 0 8 0. It stays "
+                            + text()
+                            + ".");
             words.show("");
             words.show(text());
             words.setText(text());

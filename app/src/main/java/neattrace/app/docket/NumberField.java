@@ -2,6 +2,7 @@ package neattrace.app.docket;
 
 import java.util.Locale;
 import java.util.function.DoubleConsumer;
+import java.util.regex.Pattern;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -13,6 +14,7 @@ public final class NumberField extends ValueField {
 
     private static final double LEAST_WIDTH = 34;
     private static final double PADDING = 14;
+    private static final Pattern NUMBER = Pattern.compile("[+-]?(\\d+\\.?\\d*|\\.\\d+)");
 
     private final String unit;
     private final double least;
@@ -57,10 +59,14 @@ public final class NumberField extends ValueField {
     }
 
     private String text() {
+        return words(value);
+    }
+
+    private String words(double of) {
         String digits =
-                value == Math.rint(value)
-                        ? String.valueOf((long) value)
-                        : String.format(Locale.ROOT, step < 0.01 ? "%.3f" : "%.2f", value)
+                of == Math.rint(of)
+                        ? String.valueOf((long) of)
+                        : String.format(Locale.ROOT, step < 0.01 ? "%.3f" : "%.2f", of)
                                 .replaceAll("\\.?0+$", "");
         return unit.isEmpty() ? digits : digits + " " + unit;
     }
@@ -82,11 +88,25 @@ public final class NumberField extends ValueField {
         if (getText().equals(text())) {
             return;
         }
-        String digits = getText().replace(unit, "").replace(',', '.').strip();
-        try {
-            set(Double.parseDouble(digits));
-        } catch (NumberFormatException e) {
+        String typed = getText().strip();
+        String digits = typed.replace(unit, "").replace(',', '.').strip();
+        // Not all that Java takes for a number is one to a person: NaN, 1e5, 7d.
+        if (!NUMBER.matcher(digits).matches()) {
+            refuse("“" + typed + "” is no number; it stays " + text() + ".");
             setText(text());
+            return;
+        }
+        double wanted = Double.parseDouble(digits);
+        set(wanted);
+        if (wanted < least || wanted > most) {
+            refuse(
+                    "It can be "
+                            + words(least)
+                            + " to "
+                            + words(most)
+                            + ", so it is "
+                            + text()
+                            + ".");
         }
     }
 

@@ -45,6 +45,11 @@ abstract class ValueField extends TextField {
     /** Takes what is typed, or puts back what was. */
     abstract void take();
 
+    /** Says why what was typed is not taken. */
+    void refuse(String why) {
+        fireEvent(new RefusedEvent(why));
+    }
+
     /** Sees keys before the field does. */
     abstract void pressed(KeyEvent event);
 

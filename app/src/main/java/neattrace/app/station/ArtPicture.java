@@ -3,12 +3,11 @@ package neattrace.app.station;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import neattrace.app.work.Aside;
 import neattrace.export.PngWriter;
 import neattrace.print.Artwork;
 import neattrace.print.Plans;
@@ -40,17 +39,13 @@ public final class ArtPicture {
             boolean colours,
             Consumer<Image> show,
             BooleanSupplier wanted) {
-        CompletableFuture.supplyAsync(
-                        () -> wanted.getAsBoolean() ? preview(art, sidePx, colours) : new byte[0])
-                .thenAccept(
-                        png ->
-                                Platform.runLater(
-                                        () -> {
-                                            if (wanted.getAsBoolean()) {
-                                                show.accept(
-                                                        new Image(new ByteArrayInputStream(png)));
-                                            }
-                                        }));
+        Aside.run(
+                () -> wanted.getAsBoolean() ? preview(art, sidePx, colours) : new byte[0],
+                png -> {
+                    if (wanted.getAsBoolean()) {
+                        show.accept(new Image(new ByteArrayInputStream(png)));
+                    }
+                });
     }
 
     private static byte[] preview(Artwork art, int sidePx, boolean colours) {

@@ -10,6 +10,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
@@ -32,12 +33,12 @@ public final class FileWriting implements AutoCloseable {
     private static final class Order {
 
         private final String what;
-        private final String success;
+        private final Supplier<String> success;
         private final Writing writing;
         private final Runnable whenDone;
         private final AtomicBoolean stopped = new AtomicBoolean();
 
-        Order(String what, String success, Writing writing, Runnable whenDone) {
+        Order(String what, Supplier<String> success, Writing writing, Runnable whenDone) {
             this.what = what;
             this.success = success;
             this.writing = writing;
@@ -78,7 +79,7 @@ public final class FileWriting implements AutoCloseable {
     }
 
     /** Writes to a place, unless it is the picture on the table. */
-    void write(String success, Path target, Writing writing, Runnable whenDone) {
+    void write(Supplier<String> success, Path target, Writing writing, Runnable whenDone) {
         messages.clearTrouble();
         if (isInput.test(target)) {
             messages.complain(
@@ -92,7 +93,7 @@ public final class FileWriting implements AutoCloseable {
     }
 
     /** Does something with files that are the program's own. */
-    void keep(String success, String what, Writing writing, Runnable whenDone) {
+    void keep(Supplier<String> success, String what, Writing writing, Runnable whenDone) {
         messages.clearTrouble();
         Order order = new Order(what, success, writing, whenDone);
         orders.add(order);
@@ -116,7 +117,7 @@ public final class FileWriting implements AutoCloseable {
             order.writing.write(progress(order));
             then =
                     () -> {
-                        messages.say(order.success);
+                        messages.say(order.success.get());
                         order.whenDone.run();
                     };
         } catch (Throwable e) {

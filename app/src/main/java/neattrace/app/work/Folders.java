@@ -84,13 +84,10 @@ public final class Folders {
         return autosave.resolveSibling("recent.txt");
     }
 
-    /** Files opened lately that still exist, newest first. */
+    /** Files opened lately, newest first, whether they are still there or not. */
     public List<Path> recent() {
         try {
-            return Files.readAllLines(recentFile()).stream()
-                    .map(Path::of)
-                    .filter(Files::exists)
-                    .toList();
+            return Files.readAllLines(recentFile()).stream().map(Path::of).toList();
         } catch (IOException | RuntimeException e) {
             return List.of();
         }

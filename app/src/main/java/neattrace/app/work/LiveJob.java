@@ -54,6 +54,9 @@ final class LiveJob implements AutoCloseable {
     /** What is being opened; empty for nothing. */
     private String loading = "";
 
+    /** Opens that anew. */
+    private Runnable again;
+
     /** What is opened once all that waits for the drawing is done; null for nothing. */
     private Runnable afterwards;
 
@@ -130,6 +133,7 @@ final class LiveJob implements AutoCloseable {
                 result -> opened(what, next, result, mayLose, whenOpen),
                 this::notOpened);
         loading = what;
+        again = () -> load(what, source, whenOpen);
     }
 
     private void opened(
@@ -386,6 +390,12 @@ final class LiveJob implements AutoCloseable {
         }
         messages.say("A change is still being worked out; the file is written right after.");
         waiting.add(new Waiting(what, then));
+        if (!loading.isEmpty()) {
+            // What is being opened had made the change void; the file comes first.
+            afterwards = again;
+            loading = "";
+            computeAgain();
+        }
     }
 
     @Override

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -12,7 +12,10 @@ import neattrace.job.Job;
 import neattrace.job.file.JobFile;
 
 /** What other jobs opened lately tell in their logs; looked up beside the window's thread. */
-public final class PastJobs {
+public final class PastJobs implements AutoCloseable {
+
+    /** A file may lie on a share that is away, which nobody else shall wait for. */
+    private final ExecutorService thread = Worker.named("past jobs", Thread.NORM_PRIORITY - 1);
 
     private final Folders folders;
     private final ReadOnlyObjectWrapper<List<Job>> jobs = new ReadOnlyObjectWrapper<>(List.of());
@@ -32,13 +35,16 @@ public final class PastJobs {
      * @param open the file of the open job, which is no other job; null if it has none
      */
     void lookUp(Path open) {
-        List<Path> files =
-                folders.recent().stream()
-                        .filter(file -> file.toString().endsWith(JobFile.ENDING))
-                        .filter(file -> open == null || !isSame(file, open))
-                        .toList();
-        CompletableFuture.supplyAsync(() -> read(files))
-                .thenAccept(read -> Platform.runLater(() -> jobs.set(read)));
+        thread.execute(
+                () -> {
+                    List<Job> read =
+                            read(
+                                    folders.recent().stream()
+                                            .filter(one -> one.toString().endsWith(JobFile.ENDING))
+                                            .filter(one -> open == null || !isSame(one, open))
+                                            .toList());
+                    Platform.runLater(() -> jobs.set(read));
+                });
     }
 
     private static boolean isSame(Path one, Path other) {
@@ -57,5 +63,10 @@ public final class PastJobs {
             }
         }
         return read;
+    }
+
+    @Override
+    public void close() {
+        thread.shutdownNow();
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.DoubleProperty;
@@ -50,6 +51,7 @@ public final class Workspace implements AutoCloseable {
     private final SheetMaking sheetMaking = new SheetMaking(messages);
     private final FileWriting writing = new FileWriting(messages, file::isScan);
     private final Folders folders;
+    private final RecentFiles recent;
     private final Keeper keeper;
     private final LiveJob live;
     private final SheetDesk sheetDesk = new SheetDesk(press, messages);
@@ -73,6 +75,7 @@ public final class Workspace implements AutoCloseable {
      */
     public Workspace(Folders folders, List<Inspection<?>> inspections, Duration calm) {
         this.folders = folders;
+        this.recent = new RecentFiles(folders);
         this.past = new PastJobs(folders);
         this.insights = new Insights(pipeline, inspections, calm);
         this.keeper =
@@ -173,7 +176,17 @@ public final class Workspace implements AutoCloseable {
         return overWords;
     }
 
-    /** Recent files and autosave. */
+    /** Files opened lately. */
+    public RecentFiles recent() {
+        return recent;
+    }
+
+    /** Puts a file that was opened or saved at the head of those opened lately. */
+    public void remember(Path file) {
+        recent.remember(file);
+    }
+
+    /** Where the program keeps what is its own. */
     public Folders folders() {
         return folders;
     }
@@ -234,7 +247,7 @@ public final class Workspace implements AutoCloseable {
                     () -> JobFile.open(path),
                     job -> {
                         file.isIn(path, job, before);
-                        folders.remember(path);
+                        recent.remember(path);
                         began();
                     });
             return;
@@ -245,7 +258,7 @@ public final class Workspace implements AutoCloseable {
                 () -> Job.of(new Source(name, PictureReader.bytes(path))),
                 job -> {
                     file.isOf(path);
-                    folders.remember(path);
+                    recent.remember(path);
                     began();
                 });
     }
@@ -382,7 +395,7 @@ public final class Workspace implements AutoCloseable {
                     stamp.set(FileStamp.of(target));
                 },
                 () -> {
-                    folders.remember(target);
+                    recent.remember(target);
                     sheetDesk.lookAgain();
                     if (now.of() == live.opening()) {
                         file.savedTo(target, now.job(), stamp.get());
@@ -402,12 +415,24 @@ public final class Workspace implements AutoCloseable {
      * @param target where to
      */
     public void write(String success, Path target, Writing writing, Runnable whenDone) {
+        write(() -> success, target, writing, whenDone);
+    }
+
+    /** The same where what is said is known once it is written. */
+    public void write(Supplier<String> success, Path target, Writing writing, Runnable whenDone) {
         this.writing.write(success, target, writing, whenDone);
     }
 
     /** Does something with files of the program's own off the JavaFX thread. */
     public void keep(String success, String what, Writing writing, Runnable whenDone) {
-        this.writing.keep(success, what, writing, whenDone);
+        this.writing.keep(() -> success, what, writing, whenDone);
+    }
+
+    /** Keeps the job as it stands where a crash cannot take it. */
+    public void keepAside() {
+        if (job() != null) {
+            keeper.keep(job());
+        }
     }
 
     /** What runs only if the job that is open now is still open then. */
@@ -433,6 +458,8 @@ public final class Workspace implements AutoCloseable {
         sheetDesk.close();
         insights.close();
         previews.close();
+        recent.close();
+        past.close();
         writing.close();
         keeper.close();
     }

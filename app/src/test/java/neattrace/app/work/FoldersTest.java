@@ -49,17 +49,6 @@ class FoldersTest {
     }
 
     @Test
-    void filesThatAreGoneAreNotOffered() throws IOException {
-        Path gone = file("gone.png");
-        Path here = file("here.png");
-        folders.remember(gone);
-        folders.remember(here);
-        Files.delete(gone);
-
-        assertThat(folders.recent()).containsExactly(here);
-    }
-
-    @Test
     void aListThatCannotBeReadOrWrittenIsNoLoss() throws IOException {
         Path blocked = file("blocked");
         Folders nowhere = Folders.below(blocked);

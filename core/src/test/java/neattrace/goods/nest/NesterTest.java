@@ -128,21 +128,6 @@ class NesterTest {
     }
 
     @Test
-    void putsARectangleOfFourPiecesTogetherAgain() {
-        List<NestPiece> pieces =
-                List.of(
-                        new NestPiece(0, polygon(0, 0, 60, 0, 40, 40, 0, 50)),
-                        new NestPiece(1, polygon(60, 0, 100, 0, 100, 45, 40, 40)),
-                        new NestPiece(2, polygon(0, 50, 40, 40, 55, 80, 0, 80)),
-                        new NestPiece(3, polygon(40, 40, 100, 45, 100, 80, 55, 80)));
-        NestSheet sheet = new NestSheet(100, 100, 0, 0, List.of());
-        Nest nest = nest(pieces, sheet, new NestWish(4, false, 1, 60, 400));
-        assertThat(nest.left()).isEmpty();
-        assertThat(nest.density()).isEqualTo(0.8, org.assertj.core.api.Assertions.within(1e-9));
-        keepsDistances(nest);
-    }
-
-    @Test
     void stopsWhenAsked() {
         Progress stopped =
                 (step, share) -> {

@@ -357,7 +357,7 @@ class JobFileTest {
     @Test
     void aFlippedBitIsEitherHarmlessOrRefused() throws IOException {
         byte[] whole = Files.readAllBytes(file);
-        for (int at = 0; at < whole.length; at += 37) {
+        for (int at = 0; at < whole.length; at += 101) {
             byte[] damaged = whole.clone();
             damaged[at] ^= 0x10;
             Path bad = folder.resolve("bad.ntjob");

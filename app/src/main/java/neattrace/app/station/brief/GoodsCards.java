@@ -5,13 +5,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import neattrace.app.station.ArtPicture;
+import neattrace.app.work.Aside;
 import neattrace.app.work.Shown;
 import neattrace.geom.Outline;
 import neattrace.goods.GoodsFit;
@@ -196,14 +195,12 @@ final class GoodsCards extends GridPane {
             card.setSilhouette(List.of());
             return;
         }
-        CompletableFuture.supplyAsync(() -> Silhouette.of(lines, rim.mm()))
-                .thenAccept(
-                        rings ->
-                                Platform.runLater(
-                                        () -> {
-                                            if (cut.get(one.id()) == rim) {
-                                                card.setSilhouette(rings);
-                                            }
-                                        }));
+        Aside.run(
+                () -> Silhouette.of(lines, rim.mm()),
+                rings -> {
+                    if (cut.get(one.id()) == rim) {
+                        card.setSilhouette(rings);
+                    }
+                });
     }
 }

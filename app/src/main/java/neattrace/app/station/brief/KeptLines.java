@@ -5,9 +5,8 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
-import javafx.application.Platform;
+import neattrace.app.work.Aside;
 import neattrace.app.work.Shown;
 import neattrace.app.work.Workspace;
 import neattrace.job.WantedGoods;
@@ -78,29 +77,26 @@ final class KeptLines {
     private void trace(Wish wish, Runnable whenTraced) {
         int id = wish.wanted().id();
         Pipeline apart = workspace.pipeline().apart();
-        CompletableFuture.supplyAsync(
-                        () -> {
-                            try {
-                                GoodsDrawing on =
-                                        GoodsDrawing.of(
-                                                apart,
-                                                wish.drawing(),
-                                                wish.wanted(),
-                                                whileWanted(id, wish));
-                                return new Art(on, Artwork.of(on.drawing(), workspace.press()));
-                            } catch (IOException e) {
-                                throw new UncheckedIOException(e);
-                            }
-                        })
-                .thenAccept(
-                        art ->
-                                Platform.runLater(
-                                        () -> {
-                                            if (wishes.get(id) == wish) {
-                                                made.put(id, art);
-                                                whenTraced.run();
-                                            }
-                                        }));
+        Aside.run(
+                () -> {
+                    try {
+                        GoodsDrawing on =
+                                GoodsDrawing.of(
+                                        apart,
+                                        wish.drawing(),
+                                        wish.wanted(),
+                                        whileWanted(id, wish));
+                        return new Art(on, Artwork.of(on.drawing(), workspace.press()));
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                },
+                art -> {
+                    if (wishes.get(id) == wish) {
+                        made.put(id, art);
+                        whenTraced.run();
+                    }
+                });
     }
 
     private Progress whileWanted(int id, Wish wish) {

@@ -21,6 +21,7 @@ import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.docket.TextValue;
+import neattrace.app.station.OpeningWatch;
 import neattrace.app.work.Shown;
 import neattrace.job.Day;
 import neattrace.job.Job;
@@ -48,6 +49,7 @@ final class LogStep implements Step {
     private final PictureBox photo;
     private final VBox content;
     private final Set<Fault> wrong = EnumSet.noneOf(Fault.class);
+    private final OpeningWatch watch = new OpeningWatch();
     private String said = "";
 
     LogStep(BriefDesk desk) {
@@ -194,6 +196,11 @@ final class LogStep implements Step {
             desk.bench().say("Not noted: " + e.getMessage() + ".");
             return;
         }
+        startAnew();
+    }
+
+    /** Nothing is said of the next proof yet. */
+    private void startAnew() {
         wrong.clear();
         faults.getItems().forEach(item -> ((CheckMenuItem) item).setSelected(false));
         showFaults();
@@ -245,6 +252,9 @@ final class LogStep implements Step {
 
     @Override
     public void show(Shown shown) {
+        if (watch.isAnother(shown)) {
+            startAnew();
+        }
         Job job = desk.job();
         Tools tools = job.log().work().tools();
         pen.show(tools.pen());

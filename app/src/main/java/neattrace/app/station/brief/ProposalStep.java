@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
+import neattrace.app.station.OpeningWatch;
 import neattrace.app.work.Remaking;
 import neattrace.app.work.Shown;
 import neattrace.finding.Place;
@@ -49,6 +50,8 @@ final class ProposalStep implements Step {
     private Path rough;
     private Set<String> without = Set.of();
     private Job made;
+    private List<Decision> taken = List.of();
+    private final OpeningWatch watch = new OpeningWatch();
 
     ProposalStep(BriefDesk desk) {
         this.desk = desk;
@@ -95,23 +98,26 @@ final class ProposalStep implements Step {
                                 "*.webp",
                                 "*.bmp");
         if (file != null) {
-            rough = file.toPath();
-            run();
+            run(file.toPath());
         }
     }
 
-    /** Proposes anew from the job as it is. */
+    /** Proposes anew from the job as it is, by the rough that served it last. */
     void run() {
+        run(rough);
+    }
+
+    /** The same by a rough; it is remembered only if it can be read. */
+    void run(Path colours) {
         if (desk.shown() == null) {
             return;
         }
         Job now = desk.job();
         // After a proposal nothing else was changed: begin again from what it was made of.
-        propose(isUntouched(now) ? base.withLog(now.log()) : now, Set.of());
+        propose(isUntouched(now) ? base.withLog(now.log()) : now, Set.of(), colours);
     }
 
-    private void propose(Job from, Set<String> leave) {
-        Path colours = rough;
+    private void propose(Job from, Set<String> leave, Path colours) {
         Pipeline pipeline = desk.workspace().pipeline();
         desk.workspace()
                 .remake(
@@ -135,7 +141,8 @@ final class ProposalStep implements Step {
                                         base = from;
                                         made = job;
                                         without = leave;
-                                        tell(proposal.decisions());
+                                        rough = colours;
+                                        taken = proposal.decisions();
                                     });
                         });
     }
@@ -194,7 +201,7 @@ final class ProposalStep implements Step {
         }
         Set<String> next = new HashSet<>(without);
         next.add(one.id());
-        propose(base.withLog(desk.job().log()), next);
+        propose(base.withLog(desk.job().log()), next, rough);
     }
 
     /** Files that were written since are no change of what was proposed. */
@@ -220,13 +227,27 @@ final class ProposalStep implements Step {
 
     @Override
     public void show(Shown shown) {
-        boolean another = made != null && made.source() != shown.drawing().job().source();
-        if (another) {
+        if (watch.isAnother(shown)) {
             base = null;
             made = null;
             rough = null;
-            tell(List.of());
+            without = Set.of();
+            taken = List.of();
         }
+        // What was undone is no longer decided; done again, it is.
+        List<Decision> now = isTaken() ? taken : List.of();
+        if (!now.equals(list.getItems())) {
+            tell(now);
+        }
+    }
+
+    /** Whether the proposal is among the steps that led to the job as it stands. */
+    private boolean isTaken() {
+        return made != null
+                && desk.workspace()
+                        .historyProperty()
+                        .get()
+                        .hasPassed(job -> made.withLog(job.log()).equals(job));
     }
 
     /** One decision: how doubtful, what, why. */

@@ -33,6 +33,7 @@ import neattrace.job.change.Colouring;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.region.Area;
+import neattrace.region.AreaMap;
 import neattrace.trace.LineColour;
 
 /** Swatches to pick, and what a click colours. */
@@ -58,7 +59,7 @@ final class ColourStep implements Step {
     private final Set<Area> swept = new LinkedHashSet<>();
 
     private AlikeAreas alike;
-    private Drawing alikeOf;
+    private AreaMap alikeOf;
 
     ColourStep(FlatsDesk desk) {
         this.desk = desk;
@@ -188,9 +189,10 @@ final class ColourStep implements Step {
             case ONE, LINE -> List.of(area);
             case GROUP -> Colouring.groupOf(desk.drawing(), area);
             case ALIKE -> {
-                if (alikeOf == null || alikeOf.areas() != desk.drawing().areas()) {
-                    alikeOf = desk.drawing();
-                    alike = new AlikeAreas(alikeOf.areas().areas(), alikeOf.areaOutlines());
+                Drawing now = desk.drawing();
+                if (alikeOf != now.areas()) {
+                    alikeOf = now.areas();
+                    alike = new AlikeAreas(alikeOf.areas(), now.areaOutlines());
                 }
                 yield alike.like(area);
             }
@@ -294,6 +296,10 @@ final class ColourStep implements Step {
 
     @Override
     public void show(Shown shown) {
+        if (alikeOf != shown.drawing().areas()) {
+            alikeOf = null;
+            alike = null;
+        }
         showSwatches(desk.job());
     }
 }

@@ -218,7 +218,6 @@ final class RoughStep implements Step {
                     .say("There are no swatches yet; let the picture give its own colours.");
             return;
         }
-        Job now = desk.job();
         var traced = desk.drawing().traced();
         Pipeline pipeline = desk.workspace().pipeline();
         desk.workspace()
@@ -240,7 +239,7 @@ final class RoughStep implements Step {
                             // Told only if it comes to be: another change may overtake it.
                             return job -> {
                                 report(coloured, fitted);
-                                return now.withClose(result.close())
+                                return job.withClose(result.close())
                                         .withSwatches(result.swatches())
                                         .withFills(result.fills());
                             };

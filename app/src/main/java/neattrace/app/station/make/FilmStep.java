@@ -17,6 +17,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
+import neattrace.app.station.OpeningWatch;
 import neattrace.app.work.Shown;
 import neattrace.export.FileFormat;
 import neattrace.export.OneBitWriter.Format;
@@ -40,6 +41,8 @@ final class FilmStep implements Step {
     private final Label size = new Hint("");
     private final VBox content;
     private Format format = Format.TIFF;
+
+    private final OpeningWatch watch = new OpeningWatch();
 
     /** As set by the user; 0 takes the sheet's own. */
     private double outPpi;
@@ -181,8 +184,9 @@ final class FilmStep implements Step {
     @Override
     public void show(Shown shown) {
         Drawing drawing = shown.drawing();
-        if (written != null && written.source() != drawing.job().source()) {
+        if (watch.isAnother(shown)) {
             written = null;
+            outPpi = 0;
         }
         double shownPpi = outPpi == 0 ? drawing.resolution().ppi() : outPpi;
         ppi.show(shownPpi);

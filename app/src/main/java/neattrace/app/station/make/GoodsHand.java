@@ -35,6 +35,9 @@ final class GoodsHand {
     /** How far what is in hand was moved, mm, as long as that is not kept. */
     private Point draft;
 
+    /** So much of that is kept already and waits to be made. */
+    private Point kept = new Point(0, 0);
+
     /** Where the button took hold, mm; null if none did. */
     private Point hold;
 
@@ -73,9 +76,15 @@ final class GoodsHand {
         int page = expected != null ? expectedPage : before.map(Grip::page).orElse(0);
         boolean added = same && countBefore >= 0 && next.grips().size() == countBefore + 1;
         scene = next;
-        if (hold == null) {
+        // Keys that still move it go on from where it lies now.
+        boolean moving = same && before.isPresent() && isMoving();
+        if (moving) {
+            draft = draft().minus(kept);
+        } else if (hold == null) {
+            resting.stop();
             draft = null;
         }
+        kept = new Point(0, 0);
         if (!same) {
             cross = null;
         }
@@ -181,6 +190,7 @@ final class GoodsHand {
         expectedPage = grip.get().page();
         // What is made anew takes a moment; until then it is seen where it was laid.
         draft = by;
+        kept = by;
         grip.get()
                 .move()
                 .ifPresent(move -> whenChanged.accept("Move", goods -> move.to(goods, to)));
@@ -255,7 +265,9 @@ final class GoodsHand {
     /** Lays down what is in hand; false if nothing was. */
     boolean layDown() {
         boolean had = chosen >= 0 || cross != null;
-        resting.stop();
+        if (isMoving()) {
+            keep();
+        }
         draft = null;
         chosen = -1;
         cross = null;
@@ -264,6 +276,12 @@ final class GoodsHand {
             changed.run();
         }
         return had;
+    }
+
+    /** Lays down what is in hand where it was. */
+    void drop() {
+        resting.stop();
+        layDown();
     }
 
     /** What is there to be taken. */
@@ -277,9 +295,14 @@ final class GoodsHand {
 
     /** What was moved is seen where it lies now. */
     void seen() {
-        if (hold == null && resting.getStatus() != Animation.Status.RUNNING) {
+        if (hold == null && !isMoving()) {
             draft = null;
         }
+    }
+
+    /** Whether keys have moved something that is not kept yet. */
+    private boolean isMoving() {
+        return resting.getStatus() == Animation.Status.RUNNING;
     }
 
     /** Tells of a part the mouse is over; -1 for none. */

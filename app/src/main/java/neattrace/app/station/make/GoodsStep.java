@@ -16,6 +16,7 @@ import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
+import neattrace.app.station.OpeningWatch;
 import neattrace.app.work.Shown;
 import neattrace.export.FilmFiles;
 import neattrace.export.GoodsFormat;
@@ -45,6 +46,7 @@ final class GoodsStep implements Step {
     private volatile Asked asked;
 
     private MadeGoods made;
+    private final OpeningWatch watch = new OpeningWatch();
     private Finding pointed;
 
     /** Goods of a job. */
@@ -81,6 +83,9 @@ final class GoodsStep implements Step {
     }
 
     private void change(String name, UnaryOperator<WantedGoods> change) {
+        if (made == null) {
+            return;
+        }
         int id = made.wanted().id();
         bench.change(name, job -> job.changed(id, change));
     }
@@ -160,6 +165,15 @@ final class GoodsStep implements Step {
     public void show(Shown shown) {
         Job job = shown.drawing().job();
         Optional<WantedGoods> wanted = wanted(job);
+        if (watch.isAnother(shown)) {
+            view.forget();
+            made = null;
+            asked = null;
+            pointed = null;
+        } else if (made != null && wanted.filter(one -> one.id() == made.wanted().id()).isEmpty()) {
+            // What keys have moved of other goods is kept there.
+            view.layDown();
+        }
         if (wanted.isEmpty()) {
             seen(false);
             made = null;
@@ -314,7 +328,7 @@ final class GoodsStep implements Step {
     }
 
     /** All pages in one file, or in files of their own; only the one that was named is replaced. */
-    private static void pages(
+    private static List<Path> pages(
             Path target, GoodsFormat as, MadeGoods goods, List<PrintPlan> pressed, double ppi)
             throws IOException {
         if (goods.pages().isEmpty()) {
@@ -326,6 +340,6 @@ final class GoodsStep implements Step {
                         file.getFileName() + " is there already; choose another name.");
             }
         }
-        as.write(pressed.isEmpty() ? goods.pages() : pressed, ppi, target);
+        return as.write(pressed.isEmpty() ? goods.pages() : pressed, ppi, target);
     }
 }

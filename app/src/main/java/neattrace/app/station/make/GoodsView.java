@@ -1,11 +1,9 @@
 package neattrace.app.station.make;
 
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
@@ -17,6 +15,7 @@ import javafx.scene.image.Image;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
+import neattrace.app.work.Aside;
 import neattrace.finding.Finding;
 import neattrace.geom.Point;
 import neattrace.goods.made.Act;
@@ -161,19 +160,17 @@ final class GoodsView extends StackPane {
             image = null;
             return;
         }
-        CompletableFuture.supplyAsync(() -> of.painted(at, width, height))
-                .thenAccept(
-                        pixels ->
-                                Platform.runLater(
-                                        () -> {
-                                            if (of == pages && at == layout) {
-                                                image = PagesPicture.image(pixels, width, height);
-                                                imageOf = at;
-                                                unseen.set(false);
-                                                hand.seen();
-                                                draw();
-                                            }
-                                        }));
+        Aside.run(
+                () -> of.painted(at, width, height),
+                pixels -> {
+                    if (of == pages && at == layout) {
+                        image = PagesPicture.image(pixels, width, height);
+                        imageOf = at;
+                        unseen.set(false);
+                        hand.seen();
+                        draw();
+                    }
+                });
     }
 
     /** Draws what has changed over the pages. */
@@ -345,6 +342,11 @@ final class GoodsView extends StackPane {
     /** Lays down what is in hand; false if nothing was. */
     boolean layDown() {
         return hand.layDown();
+    }
+
+    /** What was shown is of another job; nothing that is not kept yet is kept in this one. */
+    void forget() {
+        hand.drop();
     }
 
     /** Where a place of a page, mm, is in the view, px. */

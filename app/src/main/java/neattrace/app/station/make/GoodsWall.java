@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
-import javafx.application.Platform;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -19,6 +17,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import neattrace.app.station.ArtPicture;
 import neattrace.app.station.GoodsShape;
+import neattrace.app.work.Aside;
 import neattrace.app.work.Shown;
 import neattrace.goods.Needs.Coloured;
 import neattrace.job.WantedGoods;
@@ -202,8 +201,7 @@ final class GoodsWall extends Region {
             WantedGoods wanted = seen().get(i);
             int at = i;
             if (wanted.goods().kind().isSticker()) {
-                CompletableFuture.supplyAsync(() -> painted(of, wanted, grid))
-                        .thenAccept(one -> Platform.runLater(() -> took(now, at, one)));
+                Aside.run(() -> painted(of, wanted, grid), one -> took(now, at, one));
             }
         }
         if (art == null) {

@@ -2,6 +2,8 @@ package neattrace.app.station.make;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -19,7 +21,9 @@ final class GoodsWriting {
     /** Writes goods as they are shown. */
     @FunctionalInterface
     interface Writer {
-        void write(GoodsFormat as, Shown shown, WantedGoods wanted, Progress progress)
+
+        /** Writes them; what comes back are the files that were written. */
+        List<Path> write(GoodsFormat as, Shown shown, WantedGoods wanted, Progress progress)
                 throws IOException;
     }
 
@@ -77,11 +81,29 @@ final class GoodsWriting {
 
     private void write(
             Path target, GoodsFormat as, Shown shown, WantedGoods wanted, Writer writer) {
+        List<Path> written = new ArrayList<>();
         bench.workspace()
                 .write(
-                        "Wrote " + target.getFileName() + ".",
+                        () -> told(written),
                         target,
-                        progress -> writer.write(as, shown, wanted, progress),
+                        progress -> written.addAll(writer.write(as, shown, wanted, progress)),
                         bench::refresh);
+    }
+
+    /** Files are told by the names that they have, not by the one that was typed. */
+    static String told(List<Path> written) {
+        String first = String.valueOf(written.get(0).getFileName());
+        if (written.size() == 1) {
+            return "Wrote " + first + ".";
+        }
+        return written.size() == 2
+                ? "Wrote " + first + " and " + written.get(1).getFileName() + "."
+                : "Wrote "
+                        + first
+                        + " to "
+                        + written.get(written.size() - 1).getFileName()
+                        + ", "
+                        + written.size()
+                        + " files.";
     }
 }

@@ -3,9 +3,7 @@ package neattrace.app.station.make;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.DoubleConsumer;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import neattrace.app.docket.ChoiceField;
@@ -14,6 +12,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
+import neattrace.app.work.Aside;
 import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
@@ -216,8 +215,8 @@ final class RehearseStep implements Step {
         }
         CutterSettings with = settings;
         Point drift = way.by.times(driftMm);
-        CompletableFuture.supplyAsync(() -> rehearsed(known, with))
-                .thenAccept(done -> Platform.runLater(() -> took(known, done, drift, with)));
+        Aside.run(
+                () -> rehearsed(known, with), done -> took(known, done, drift, with), this::failed);
     }
 
     private SheetRehearsal rehearsed(SheetDesk.Known known, CutterSettings with) {
@@ -241,6 +240,11 @@ final class RehearseStep implements Step {
         }
     }
 
+    private void failed(Throwable trouble) {
+        String why = trouble.getMessage() == null ? trouble.toString() : trouble.getMessage();
+        tell(List.of("It could not be rehearsed: " + why));
+    }
+
     private void tell(List<String> words) {
         told.getChildren().setAll(words.stream().map(Hint::new).toList());
     }
@@ -254,8 +258,7 @@ final class RehearseStep implements Step {
         }
         CutterSettings with = settings;
         Point drift = way.by.times(driftMm);
-        CompletableFuture.supplyAsync(() -> rehearsed(made, with, drift))
-                .thenAccept(done -> Platform.runLater(() -> took(done, with)));
+        Aside.run(() -> rehearsed(made, with, drift), done -> took(done, with), this::failed);
     }
 
     private static Rehearsal rehearsed(MadeSticker made, CutterSettings with, Point drift) {

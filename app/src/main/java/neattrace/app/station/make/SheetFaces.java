@@ -9,11 +9,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import neattrace.app.work.Aside;
 import neattrace.export.PlanPainter;
 import neattrace.goods.sheet.SheetItem;
 import neattrace.goods.sheet.SheetPlan;
@@ -67,8 +66,7 @@ final class SheetFaces {
         Face face = faces.get(item.sticker());
         if (face == null && coming.add(item.sticker())) {
             double at = scale;
-            CompletableFuture.supplyAsync(() -> painted(item, at))
-                    .thenAccept(done -> Platform.runLater(() -> took(item.sticker(), at, done)));
+            Aside.run(() -> painted(item, at), done -> took(item.sticker(), at, done));
         }
         return face;
     }

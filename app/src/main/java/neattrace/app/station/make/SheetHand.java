@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
@@ -65,6 +66,9 @@ final class SheetHand {
 
     /** A sheet is there, or none; what is in hand stays so if it still lies where it did. */
     void show(SheetDesk.Known next) {
+        if (next != null && resting.getStatus() == Animation.Status.RUNNING) {
+            lay();
+        }
         GangPlace before = known == null || chosen < 0 ? null : current();
         known = next;
         if (grip == null) {
@@ -222,7 +226,9 @@ final class SheetHand {
     boolean layDown() {
         boolean had = chosen >= 0;
         if (had) {
-            resting.stop();
+            if (resting.getStatus() == Animation.Status.RUNNING) {
+                lay();
+            }
             choose(-1);
         }
         return had;

@@ -112,14 +112,14 @@ final class SheetStep implements Step {
         Path drawing = bench.workspace().fileProperty().get();
         GangSheet empty = GangSheet.EMPTY;
         if (desk.make(file, drawing == null ? empty : empty.with(drawing))) {
-            bench.workspace().folders().remember(file);
+            bench.workspace().remember(file);
         }
     }
 
     private void chooseSheet() {
         File file = bench.choose("Open a sheet", "Sheets of stickers", "*" + GangFile.ENDING);
         if (file != null && desk.open(file.toPath())) {
-            bench.workspace().folders().remember(file.toPath());
+            bench.workspace().remember(file.toPath());
         }
     }
 

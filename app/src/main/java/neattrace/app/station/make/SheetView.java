@@ -1,11 +1,9 @@
 package neattrace.app.station.make;
 
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
@@ -16,6 +14,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.stage.Screen;
+import neattrace.app.work.Aside;
 import neattrace.app.work.SheetDesk;
 import neattrace.finding.Finding;
 import neattrace.gang.GangPlace;
@@ -172,20 +171,18 @@ final class SheetView extends Region {
         PrintPlan plan = SheetPlan.ground(known.laid(), press);
         Envelope all = new Envelope(0, layout.widthMm(), 0, layout.heightMm());
         double at = scale.get();
-        CompletableFuture.supplyAsync(() -> SheetFaces.painted(plan, all, at, all))
-                .thenAccept(
-                        pixels ->
-                                Platform.runLater(
-                                        () -> {
-                                            boolean newest =
-                                                    layout.equals(groundOf)
-                                                            && written.equals(writtenOf)
-                                                            && at == scale.get();
-                                            if (newest) {
-                                                ground = pixels.image();
-                                                draw();
-                                            }
-                                        }));
+        Aside.run(
+                () -> SheetFaces.painted(plan, all, at, all),
+                pixels -> {
+                    boolean newest =
+                            layout.equals(groundOf)
+                                    && written.equals(writtenOf)
+                                    && at == scale.get();
+                    if (newest) {
+                        ground = pixels.image();
+                        draw();
+                    }
+                });
     }
 
     private void draw() {

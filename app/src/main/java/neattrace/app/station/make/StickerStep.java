@@ -16,6 +16,7 @@ import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
+import neattrace.app.station.OpeningWatch;
 import neattrace.app.work.Shown;
 import neattrace.export.GoodsFormat;
 import neattrace.finding.Finding;
@@ -37,6 +38,7 @@ final class StickerStep implements Step {
     private final VBox content = new VBox(8);
     private final StickerSentences sentences;
     private final ReadOnlyObjectWrapper<MadeSticker> made = new ReadOnlyObjectWrapper<>();
+    private final OpeningWatch watch = new OpeningWatch();
     private boolean here;
 
     /** The goods that are looked at, if they are there; else the first sticker of the brief. */
@@ -73,6 +75,9 @@ final class StickerStep implements Step {
     /** Whether one is at the station with a step open that shows the sticker. */
     void setHere(boolean is) {
         here = is;
+        if (!is) {
+            view.leave();
+        }
         view.setVisible(is && made.get() != null);
         if (is && bench.shown() != null) {
             show(bench.shown());
@@ -92,6 +97,7 @@ final class StickerStep implements Step {
 
     /** Looks at a sticker of the brief. */
     void choose(int id) {
+        view.leave();
         chosen = id;
         if (bench.shown() != null) {
             show(bench.shown());
@@ -116,6 +122,10 @@ final class StickerStep implements Step {
     @Override
     public void show(Shown shown) {
         Optional<WantedGoods> wanted = wanted(shown.drawing().job());
+        if (watch.isAnother(shown)) {
+            view.forget();
+            made.set(null);
+        }
         if (wanted.isEmpty()) {
             made.set(null);
             view.setVisible(false);

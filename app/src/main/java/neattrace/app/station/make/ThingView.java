@@ -1,10 +1,9 @@
 package neattrace.app.station.make;
 
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
-import javafx.application.Platform;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
@@ -16,6 +15,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.stage.Screen;
 import javafx.util.Duration;
+import neattrace.app.work.Aside;
 import neattrace.finding.Finding;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Point;
@@ -164,6 +164,20 @@ final class ThingView extends Region {
         }
     }
 
+    /** What keys have pulled so far is kept, now that one goes away. */
+    void leave() {
+        if (pulling.getStatus() == Animation.Status.RUNNING) {
+            letGo();
+        }
+    }
+
+    /** What was shown is of another job; nothing that is not kept yet is kept in this one. */
+    void forget() {
+        pulling.stop();
+        from = null;
+        keyed = false;
+    }
+
     /** Shows a sticker. */
     void show(MadeSticker next) {
         made = next;
@@ -212,20 +226,16 @@ final class ThingView extends Region {
         scale.set(place.scale());
         left = place.left();
         top = place.top();
-        CompletableFuture.supplyAsync(() -> place.painted(of, width, height))
-                .thenAccept(
-                        painted ->
-                                Platform.runLater(
-                                        () -> {
-                                            boolean newest =
-                                                    of == made
-                                                            && width == (int) getWidth()
-                                                            && place.scale() == scale.get();
-                                            if (newest) {
-                                                picture = painted.image();
-                                                draw();
-                                            }
-                                        }));
+        Aside.run(
+                () -> place.painted(of, width, height),
+                painted -> {
+                    boolean newest =
+                            of == made && width == (int) getWidth() && place.scale() == scale.get();
+                    if (newest) {
+                        picture = painted.image();
+                        draw();
+                    }
+                });
     }
 
     private Point place(MouseEvent event) {

@@ -17,6 +17,7 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
+import neattrace.app.station.OpeningWatch;
 import neattrace.app.work.Shown;
 import neattrace.goods.Goods;
 import neattrace.goods.UsualGoods;
@@ -50,6 +51,7 @@ final class BlackStep implements Step {
     private final Node beneath;
     private final Node shipped;
     private final Button look;
+    private final OpeningWatch watch = new OpeningWatch();
     private PressProfile before;
     private double limitNow = 400;
     private final VBox content;
@@ -185,6 +187,9 @@ final class BlackStep implements Step {
 
     @Override
     public void show(Shown shown) {
+        if (watch.isAnother(shown)) {
+            before = null;
+        }
         Job job = shown.drawing().job();
         PressSection press = job.press();
         Goods goods = desk.wanted(job).map(WantedGoods::goods).orElse(UsualGoods.UNDECIDED);

@@ -1,12 +1,11 @@
 package neattrace.app.station.press;
 
 import java.awt.geom.Rectangle2D;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
-import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import neattrace.app.work.Aside;
 
 /**
  * What was painted last of the plates, beside the window's thread; only the newest that was asked
@@ -21,16 +20,14 @@ final class PlatesImage {
     /** Paints a part of the sheet, mm; {@code whenThere} is called once it is there. */
     void ask(Rectangle2D window, int width, int height, Supplier<int[]> paint, Runnable whenThere) {
         int ticket = ++asked;
-        CompletableFuture.supplyAsync(paint)
-                .thenAccept(
-                        pixels ->
-                                Platform.runLater(
-                                        () -> {
-                                            if (ticket == asked) {
-                                                took(pixels, width, height, window);
-                                                whenThere.run();
-                                            }
-                                        }));
+        Aside.run(
+                paint::get,
+                pixels -> {
+                    if (ticket == asked) {
+                        took(pixels, width, height, window);
+                        whenThere.run();
+                    }
+                });
     }
 
     private void took(int[] pixels, int width, int height, Rectangle2D window) {
