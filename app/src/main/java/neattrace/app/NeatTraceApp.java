@@ -19,6 +19,8 @@ public final class NeatTraceApp extends Application {
 
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
+    private static final double LEAST_WIDTH = 960;
+    private static final double LEAST_HEIGHT = 640;
 
     private Workspace workspace;
     private Workbench workbench;
@@ -52,17 +54,11 @@ public final class NeatTraceApp extends Application {
         Theme.install();
         Workbench workbench = new Workbench(workspace, stations);
         Rectangle2D screen = Screen.getPrimary().getVisualBounds();
-        Scene scene =
-                new Scene(
-                        workbench,
-                        Math.min(WIDTH, screen.getWidth()),
-                        Math.min(HEIGHT, screen.getHeight()));
+        Scene scene = new Scene(workbench);
         Theme.dress(scene);
         workbench.listenTo(scene);
         stage.setTitle("Neat Trace");
         stage.setScene(scene);
-        stage.setMinWidth(960);
-        stage.setMinHeight(640);
         stage.setOnCloseRequest(workbench.files()::closeRequested);
         // Whoever comes back from elsewhere may have changed a drawing there.
         stage.focusedProperty()
@@ -72,7 +68,10 @@ public final class NeatTraceApp extends Application {
                                 workspace.sheetDesk().lookAgain();
                             }
                         });
-        stage.show();
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
+        FirstSize.show(
+                stage, Math.min(WIDTH, screen.getWidth()), Math.min(HEIGHT, screen.getHeight()));
         workbench.table().requestFocus();
         return workbench;
     }

@@ -4,6 +4,8 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import neattrace.app.docket.Choice;
 
 /** A question across the top of the table. */
@@ -18,6 +20,8 @@ final class PromptBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         setMaxHeight(USE_PREF_SIZE);
         question.setWrapText(true);
+        question.setMinSize(0, Region.USE_PREF_SIZE);
+        HBox.setHgrow(question, Priority.ALWAYS);
         hide();
     }
 
@@ -29,6 +33,8 @@ final class PromptBar extends HBox {
         for (Choice answer : answers) {
             Button button = new Button(answer.label());
             button.getStyleClass().setAll("answer");
+            // The question gives way, on as many lines as it takes; answers are read whole.
+            button.setMinWidth(Region.USE_PREF_SIZE);
             button.setOnAction(
                     event -> {
                         hide();

@@ -74,6 +74,8 @@ final class Workbench extends BorderPane {
         findings = new FindingsDesk(workspace, table, route, all(), this::go);
         keys = new KeyCard(all());
         getStyleClass().add("workbench");
+        // However small the window is, its edges are in it.
+        setMinSize(0, 0);
         setTop(new HeadBar(workspace, route, this));
         setLeft(docket);
         setCenter(middle());
@@ -143,12 +145,12 @@ final class Workbench extends BorderPane {
         panels.values().stream()
                 .flatMap(panel -> panel.overTable().stream())
                 .forEach(middle.getChildren()::add);
-        middle.setMinWidth(0);
+        middle.setMinSize(0, 0);
         FileDrop.on(middle, this::drop);
         // A question takes its own room: what it asks about stays in sight.
         BorderPane room = new BorderPane(middle);
         room.setTop(prompt);
-        room.setMinWidth(0);
+        room.setMinSize(0, 0);
         return room;
     }
 

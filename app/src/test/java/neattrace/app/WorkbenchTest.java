@@ -39,8 +39,11 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The program as a user meets it: a real window, real mouse and keys. */
 class WorkbenchTest extends WindowTest {
 
+    private Stage stage;
+
     @Start
     void start(Stage stage) {
+        this.stage = stage;
         show(stage);
     }
 
@@ -53,6 +56,15 @@ class WorkbenchTest extends WindowTest {
 
     private int swatchOf(Area area) {
         return drawing().attachment().swatchOf().getOrDefault(area.label(), -1);
+    }
+
+    /** Under a window manager it opened at its least size, on any screen. */
+    @Test
+    void theWindowOpensAsLargeAsItWasMadeFor() throws Exception {
+        until(() -> stage.getWidth() == 1280 && stage.getHeight() == 800);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(workbench.getWidth()).isGreaterThan(1240);
+        assertThat(workbench.getHeight()).isGreaterThan(740);
     }
 
     @Test

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import neattrace.finding.Answer;
 import neattrace.finding.Cost;
 import neattrace.finding.Finding;
@@ -50,6 +51,12 @@ public final class GangInspection {
     private static final Kind SMALL =
             kind("sheet-sticker-small", Severity.LOOK, Cost.WORK, "%d drawings are hard to peel");
 
+    private static final Kind UNWRITTEN =
+            kind("sheet-words-nowhere", Severity.LOOK, Cost.WORK, "%d words stand nowhere");
+
+    /** A strip that a title reads well in (common practice, no source). */
+    private static final double STRIP_MM = 14;
+
     /** All that may be found. */
     static final List<Kind> KINDS =
             List.of(
@@ -61,7 +68,8 @@ public final class GangInspection {
                     CHANGED,
                     CRAMMED,
                     COLOURED,
-                    SMALL);
+                    SMALL,
+                    UNWRITTEN);
 
     private final GangSheet sheet;
     private final List<GangSticker> stickers;
@@ -103,7 +111,48 @@ public final class GangInspection {
         add(groups, crammed());
         add(groups, coloured());
         add(groups, small());
+        add(groups, unwritten());
         return groups;
+    }
+
+    /** Words that have no strip to stand in. */
+    private List<Finding> unwritten() {
+        SheetLayout layout = sheet.layout();
+        List<Finding> found = new ArrayList<>();
+        boolean titled =
+                (!sheet.title().isBlank() || !sheet.number().isBlank())
+                        && !sheet.left().contains(UNWRITTEN.key() + ":header");
+        if (titled && layout.header().heightMm() == 0) {
+            found.add(
+                    unwritten(
+                            "header",
+                            "title and number stand",
+                            one -> one.withHeader(one.header().withHeightMm(STRIP_MM))));
+        }
+        boolean shop =
+                !layout.shop().isBlank() && !sheet.left().contains(UNWRITTEN.key() + ":footer");
+        if (shop && layout.footer().heightMm() == 0) {
+            found.add(
+                    unwritten(
+                            "footer",
+                            "the shop line stands",
+                            one -> one.withFooter(one.footer().withHeightMm(STRIP_MM))));
+        }
+        return found;
+    }
+
+    private static Finding unwritten(String strip, String what, UnaryOperator<SheetLayout> with) {
+        return Finding.of(
+                UNWRITTEN,
+                "The " + strip + " is 0 mm high: " + what + " nowhere",
+                "What is typed there is printed in the " + strip + " of the sheet.",
+                new Answer.OnSheet(
+                        "strip",
+                        String.format(Locale.ROOT, "A %s of %.0f mm", strip, STRIP_MM),
+                        "Room for what is written",
+                        one -> one.withLayout(with.apply(one.layout())),
+                        GangWork.MAKE_ROOM),
+                leave(UNWRITTEN.key() + ":" + strip));
     }
 
     private static void add(List<Group> groups, List<Finding> found) {

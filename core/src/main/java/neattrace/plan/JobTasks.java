@@ -58,6 +58,10 @@ public final class JobTasks {
      * owed no more is made.
      */
     public static Set<WorkStage> left(Drawing drawing) {
+        return left(drawing, Owed.of(drawing.job()));
+    }
+
+    private static Set<WorkStage> left(Drawing drawing, List<Owed> owed) {
         Set<WorkStage> left =
                 EnumSet.of(WorkStage.LINES, WorkStage.COLOUR, WorkStage.PROOF, WorkStage.MAKE);
         if (!drawing.job().line().edits().isEmpty()) {
@@ -70,7 +74,6 @@ public final class JobTasks {
         if (!proofs.isEmpty() && proofs.get(proofs.size() - 1).faults().isEmpty()) {
             left.remove(WorkStage.PROOF);
         }
-        List<Owed> owed = Owed.of(drawing.job());
         if (!owed.isEmpty() && owed.stream().allMatch(Owed::current)) {
             left.clear();
         }
@@ -91,7 +94,22 @@ public final class JobTasks {
     /** The job as a task for the planner. */
     public static Task task(
             Drawing drawing, double lineMm, LocalDate due, int announceDays, List<PastWork> past) {
-        Set<WorkStage> left = left(drawing);
+        return task(drawing, Owed.of(drawing.job()), lineMm, due, announceDays, past);
+    }
+
+    /**
+     * The same where it is known already what is owed.
+     *
+     * @param owed of the drawing's job
+     */
+    public static Task task(
+            Drawing drawing,
+            List<Owed> owed,
+            double lineMm,
+            LocalDate due,
+            int announceDays,
+            List<PastWork> past) {
+        Set<WorkStage> left = left(drawing, owed);
         Map<WorkStage, Double> taken = drawing.job().log().work().hours();
         return new Task(
                 drawing.job().title(),

@@ -9,6 +9,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import neattrace.finding.Answer;
+import neattrace.finding.Finding;
 import neattrace.goods.nest.NestWish;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.StickerSheet;
@@ -210,6 +212,19 @@ class GangArrangerTest {
         GangSheet done = arranged(large);
         assertThat(done.places()).extracting(GangPlace::drawing).containsOnly(2);
         assertThat(kinds(done)).contains("sheet-left-over");
+    }
+
+    @Test
+    void wordsThatStandNowhereAreToldUntilThereIsRoomOrTheyAreLeft() {
+        GangSheet sheet = arranged(sheet()).withTitle("Gulls and boats");
+        assertThat(kinds(sheet)).containsExactly("sheet-words-nowhere");
+        Finding found = GangInspection.of(sheet, load(sheet)).groups().get(0).findings().get(0);
+        for (Answer answer : found.answers()) {
+            GangSheet answered = ((Answer.OnSheet) answer).changing().apply(sheet);
+            assertThat(kinds(answered)).as(answer.label()).doesNotContain("sheet-words-nowhere");
+        }
+        GangSheet shop = sheet().withLayout(sheet().layout().withShop("Skerry Mail"));
+        assertThat(kinds(shop)).contains("sheet-words-nowhere");
     }
 
     @Test

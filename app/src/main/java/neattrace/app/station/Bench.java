@@ -12,8 +12,8 @@ import neattrace.app.docket.ChoiceField;
 import neattrace.app.docket.NumberField;
 import neattrace.app.table.Hand;
 import neattrace.app.table.Table;
-import neattrace.app.work.Opening;
 import neattrace.app.work.Shown;
+import neattrace.app.work.Sitting;
 import neattrace.app.work.Workspace;
 import neattrace.geom.Point;
 import neattrace.job.Job;
@@ -176,12 +176,12 @@ public final class Bench {
             Consumer<Path> then) {
         FileChooser chooser = chooser(title, kind, "*" + ending);
         chooser.setInitialFileName(name + ending);
-        Opening of = workspace.opening();
+        Sitting of = workspace.opening();
         File file = chooser.showSaveDialog(table.getScene().getWindow());
         TargetFile.complete(file, ending, known, asker, path -> ofJob(of, path, then));
     }
 
-    private void ofJob(Opening of, Path path, Consumer<Path> then) {
+    private void ofJob(Sitting of, Path path, Consumer<Path> then) {
         if (of == workspace.opening()) {
             then.accept(path);
             return;

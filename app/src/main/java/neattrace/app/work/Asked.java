@@ -9,4 +9,4 @@ import neattrace.job.Job;
  * @param job as it stood when that was asked
  * @param shown its picture then
  */
-public record Asked(Opening of, Job job, Shown shown) {}
+public record Asked(Sitting of, Job job, Shown shown) {}

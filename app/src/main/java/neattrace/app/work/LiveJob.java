@@ -43,7 +43,7 @@ final class LiveJob implements AutoCloseable {
     private History<Job> settled;
 
     /** The opening of the job; null before one is open. */
-    private Opening opening;
+    private Sitting opening;
 
     /** What was noted since another job is being made of this one. */
     private UnaryOperator<Job> notedSince = UnaryOperator.identity();
@@ -105,7 +105,7 @@ final class LiveJob implements AutoCloseable {
     }
 
     /** The opening of the job; null before one is open. */
-    Opening opening() {
+    Sitting opening() {
         return opening;
     }
 
@@ -125,7 +125,7 @@ final class LiveJob implements AutoCloseable {
             return;
         }
         messages.clearTrouble();
-        Opening next = new Opening();
+        Sitting next = new Sitting();
         boolean mayLose = loses.getAsBoolean();
         start(
                 what,
@@ -137,7 +137,7 @@ final class LiveJob implements AutoCloseable {
     }
 
     private void opened(
-            String what, Opening next, Shown result, boolean mayLose, Consumer<Job> whenOpen) {
+            String what, Sitting next, Shown result, boolean mayLose, Consumer<Job> whenOpen) {
         if (!mayLose && loses.getAsBoolean()) {
             notOpened(new IOException(what + " was left: the drawing here was changed meanwhile."));
             return;
@@ -209,7 +209,7 @@ final class LiveJob implements AutoCloseable {
      * Notes something in the job's log that is no step of undo, such as a file that was written.
      * What runs goes on. False if that job is no longer open.
      */
-    boolean note(Opening of, UnaryOperator<Job> note) {
+    boolean note(Sitting of, UnaryOperator<Job> note) {
         if (of != opening || history.get() == null) {
             return false;
         }
@@ -303,7 +303,7 @@ final class LiveJob implements AutoCloseable {
     private void computeAgain() {
         Job job = job();
         Shown base = shown.get();
-        Opening of = opening;
+        Sitting of = opening;
         notedUnshown = false;
         start(
                 "Working",

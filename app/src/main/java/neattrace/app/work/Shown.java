@@ -1,6 +1,8 @@
 package neattrace.app.work;
 
+import java.util.List;
 import neattrace.export.PlanPainter;
+import neattrace.job.change.Owed;
 import neattrace.job.pipeline.Drawing;
 import neattrace.print.Artwork;
 
@@ -8,9 +10,15 @@ import neattrace.print.Artwork;
  * A computed drawing with all that is needed to show it.
  *
  * @param of the opening of the job whose drawing it is
+ * @param owed what is owed of it, and whether it was written as it is
  */
 public record Shown(
-        Opening of, Drawing drawing, Artwork art, PlanPainter painter, ScanPyramid scan) {
+        Sitting of,
+        Drawing drawing,
+        Artwork art,
+        PlanPainter painter,
+        ScanPyramid scan,
+        List<Owed> owed) {
 
     /** In a sentence: how much of it there is, or why there is nothing. */
     public String summary() {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.function.BiConsumer;
 import neattrace.export.PlanPainter;
 import neattrace.job.Job;
+import neattrace.job.change.Owed;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
@@ -35,7 +36,7 @@ final class ShownMaker {
      * @param of the opening of the job
      * @param base what is shown now; may be null
      */
-    Shown make(Opening of, Job job, Shown base, Progress progress) throws IOException {
+    Shown make(Sitting of, Job job, Shown base, Progress progress) throws IOException {
         Drawing before = base == null ? null : base.drawing();
         Traced traced = pipeline.trace(job, progress.part(0, 0.6));
         if (before != null && areOtherLinesOfThePage(before.traced(), traced)) {
@@ -50,7 +51,8 @@ final class ShownMaker {
                         ? base.scan().in(drawing.picture(), before.reading().frame(), frame)
                         : ScanPyramid.of(drawing.picture(), frame);
         Artwork art = Artwork.of(drawing, job.press().profile());
-        return new Shown(of, drawing, art, new PlanPainter(Plans.forPixels(art)), scan);
+        return new Shown(
+                of, drawing, art, new PlanPainter(Plans.forPixels(art)), scan, Owed.of(job));
     }
 
     /** Whether lines changed, so that areas will take their time, on a page that did not. */

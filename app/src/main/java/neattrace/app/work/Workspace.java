@@ -306,7 +306,7 @@ public final class Workspace implements AutoCloseable {
      * Notes in a job's log that a file was written of it; no step of undo. If that job is no longer
      * open it is told that its log does not know.
      */
-    public void noteWritten(Opening of, WrittenFile file) {
+    public void noteWritten(Sitting of, WrittenFile file) {
         if (!live.note(of, job -> job.withLog(job.log().with(file)))) {
             messages.say(
                     file.name()
@@ -321,7 +321,7 @@ public final class Workspace implements AutoCloseable {
     }
 
     /** The opening of the job on the table; null before one is open. */
-    public Opening opening() {
+    public Sitting opening() {
         return live.opening();
     }
 
@@ -437,7 +437,7 @@ public final class Workspace implements AutoCloseable {
 
     /** What runs only if the job that is open now is still open then. */
     public Runnable whileOpen(Runnable then) {
-        Opening of = opening();
+        Sitting of = opening();
         return () -> {
             if (of == opening()) {
                 then.run();

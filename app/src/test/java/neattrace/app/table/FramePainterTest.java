@@ -79,11 +79,12 @@ class FramePainterTest {
         Artwork art = Artwork.of(drawing, PressProfile.bundled());
         shown =
                 new Shown(
-                        new neattrace.app.work.Opening(),
+                        new neattrace.app.work.Sitting(),
                         drawing,
                         art,
                         new PlanPainter(Plans.forPixels(art)),
-                        ScanPyramid.of(drawing.picture(), drawing.reading().frame()));
+                        ScanPyramid.of(drawing.picture(), drawing.reading().frame()),
+                        List.of());
     }
 
     @AfterEach

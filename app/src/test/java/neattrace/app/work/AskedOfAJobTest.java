@@ -245,7 +245,7 @@ class AskedOfAJobTest {
     @Test
     void aNoteOfAJobThatIsGoneIsNotMadeInTheNext() throws Exception {
         opened("a");
-        Opening of = workspace.opening();
+        Sitting of = workspace.opening();
         Job a = workspace.job();
         opened("b");
         onFx(() -> workspace.noteWritten(of, Owed.written(a, FileUse.SVG, 0, "x.svg", THEN)));

@@ -39,7 +39,7 @@ class ShownMakerTest {
         return Job.of(new Source("box.png", png.toByteArray()));
     }
 
-    private final Opening of = new Opening();
+    private final Sitting of = new Sitting();
 
     private static Job parted(Job job) {
         Join wall = new Join(List.of(new Point(15.24, 4), new Point(15.24, 26)));

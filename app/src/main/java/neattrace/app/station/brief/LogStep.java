@@ -21,7 +21,7 @@ import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.docket.TextValue;
-import neattrace.app.station.OpeningWatch;
+import neattrace.app.station.SittingWatch;
 import neattrace.app.work.Shown;
 import neattrace.job.Day;
 import neattrace.job.Job;
@@ -49,7 +49,7 @@ final class LogStep implements Step {
     private final PictureBox photo;
     private final VBox content;
     private final Set<Fault> wrong = EnumSet.noneOf(Fault.class);
-    private final OpeningWatch watch = new OpeningWatch();
+    private final SittingWatch watch = new SittingWatch();
     private String said = "";
 
     LogStep(BriefDesk desk) {

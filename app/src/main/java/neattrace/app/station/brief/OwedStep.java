@@ -91,7 +91,7 @@ final class OwedStep implements Step {
 
     @Override
     public String state(Shown now) {
-        List<Owed> all = Owed.of(now.drawing().job());
+        List<Owed> all = now.owed();
         long open = all.stream().filter(one -> !one.current()).count();
         return all.isEmpty() ? "nothing" : open == 0 ? "all written" : open + " owed";
     }
@@ -110,13 +110,13 @@ final class OwedStep implements Step {
         Job job = desk.job();
         Optional<WantedGoods> chosen = desk.chosen();
         more.setDisable(chosen.isEmpty());
-        if (job == null || chosen.isEmpty()) {
+        if (job == null || desk.shown() == null || chosen.isEmpty()) {
             about.setText("Say at Goods what it will be; what is owed follows from that.");
             shown = List.of();
         } else {
             about.setText("For the " + chosen.get().goods().words() + ":");
             shown =
-                    Owed.of(job).stream()
+                    desk.shown().owed().stream()
                             .filter(one -> one.goods().id() == chosen.get().id())
                             .toList();
         }

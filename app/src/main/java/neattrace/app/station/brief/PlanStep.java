@@ -154,7 +154,12 @@ final class PlanStep implements Step {
                         .flatMap(job -> PastWork.of(job).stream())
                         .toList();
         return JobTasks.task(
-                desk.shown().drawing(), lineMm, due, desk.job().brief().announceDays(), past);
+                desk.shown().drawing(),
+                desk.shown().owed(),
+                lineMm,
+                due,
+                desk.job().brief().announceDays(),
+                past);
     }
 
     private Plan plan(LocalDate due) {

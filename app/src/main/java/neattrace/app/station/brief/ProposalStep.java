@@ -19,7 +19,7 @@ import javafx.scene.layout.VBox;
 import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
-import neattrace.app.station.OpeningWatch;
+import neattrace.app.station.SittingWatch;
 import neattrace.app.work.Remaking;
 import neattrace.app.work.Shown;
 import neattrace.finding.Place;
@@ -51,7 +51,7 @@ final class ProposalStep implements Step {
     private Set<String> without = Set.of();
     private Job made;
     private List<Decision> taken = List.of();
-    private final OpeningWatch watch = new OpeningWatch();
+    private final SittingWatch watch = new SittingWatch();
 
     ProposalStep(BriefDesk desk) {
         this.desk = desk;

@@ -17,7 +17,7 @@ import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
-import neattrace.app.station.OpeningWatch;
+import neattrace.app.station.SittingWatch;
 import neattrace.app.work.Shown;
 import neattrace.export.FileFormat;
 import neattrace.export.OneBitWriter.Format;
@@ -42,7 +42,7 @@ final class FilmStep implements Step {
     private final VBox content;
     private Format format = Format.TIFF;
 
-    private final OpeningWatch watch = new OpeningWatch();
+    private final SittingWatch watch = new SittingWatch();
 
     /** As set by the user; 0 takes the sheet's own. */
     private double outPpi;

@@ -16,7 +16,7 @@ import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
-import neattrace.app.station.OpeningWatch;
+import neattrace.app.station.SittingWatch;
 import neattrace.app.work.Shown;
 import neattrace.export.FilmFiles;
 import neattrace.export.GoodsFormat;
@@ -46,7 +46,7 @@ final class GoodsStep implements Step {
     private volatile Asked asked;
 
     private MadeGoods made;
-    private final OpeningWatch watch = new OpeningWatch();
+    private final SittingWatch watch = new SittingWatch();
     private Finding pointed;
 
     /** Goods of a job. */

@@ -16,7 +16,7 @@ import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
-import neattrace.app.station.OpeningWatch;
+import neattrace.app.station.SittingWatch;
 import neattrace.app.work.Shown;
 import neattrace.export.GoodsFormat;
 import neattrace.finding.Finding;
@@ -38,7 +38,7 @@ final class StickerStep implements Step {
     private final VBox content = new VBox(8);
     private final StickerSentences sentences;
     private final ReadOnlyObjectWrapper<MadeSticker> made = new ReadOnlyObjectWrapper<>();
-    private final OpeningWatch watch = new OpeningWatch();
+    private final SittingWatch watch = new SittingWatch();
     private boolean here;
 
     /** The goods that are looked at, if they are there; else the first sticker of the brief. */

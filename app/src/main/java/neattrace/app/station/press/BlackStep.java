@@ -17,7 +17,7 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
-import neattrace.app.station.OpeningWatch;
+import neattrace.app.station.SittingWatch;
 import neattrace.app.work.Shown;
 import neattrace.goods.Goods;
 import neattrace.goods.UsualGoods;
@@ -51,7 +51,7 @@ final class BlackStep implements Step {
     private final Node beneath;
     private final Node shipped;
     private final Button look;
-    private final OpeningWatch watch = new OpeningWatch();
+    private final SittingWatch watch = new SittingWatch();
     private PressProfile before;
     private double limitNow = 400;
     private final VBox content;

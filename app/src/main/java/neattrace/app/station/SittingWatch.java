@@ -1,15 +1,15 @@
 package neattrace.app.station;
 
-import neattrace.app.work.Opening;
 import neattrace.app.work.Shown;
+import neattrace.app.work.Sitting;
 
 /**
  * Notices that another job came onto the table, so that nothing of the last one is left in what is
  * set, typed or kept at a station. Belongs to the JavaFX thread.
  */
-public final class OpeningWatch {
+public final class SittingWatch {
 
-    private Opening last;
+    private Sitting last;
 
     /** Whether a drawing is the first that is shown of its job. */
     public boolean isAnother(Shown shown) {

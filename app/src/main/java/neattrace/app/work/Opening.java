@@ -1,8 +1,0 @@
-package neattrace.app.work;
-
-/**
- * One opening of a job, from when it comes onto the table until another does. Whatever is asked of
- * a job carries its opening, so that what ends late is told of the job it was asked of and of no
- * other; the same file opened twice has two. Known by identity alone.
- */
-public final class Opening {}
