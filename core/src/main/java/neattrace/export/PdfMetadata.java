@@ -101,13 +101,14 @@ final class PdfMetadata {
             intent.setInfo("Coated paper, CGATS 001");
             intent.setOutputCondition("Commercial offset, coated paper");
             intent.setOutputConditionIdentifier("CGATS TR 001");
+            // Only what is registered has a registry (ISO 32000-1, table 365).
+            intent.setRegistryName("http://www.color.org");
         } else {
             String name = press.name().isEmpty() ? "A press profile of the customer" : press.name();
             intent.setInfo(name);
             intent.setOutputCondition(name);
             intent.setOutputConditionIdentifier("Custom");
         }
-        intent.setRegistryName("http://www.color.org");
         // Printers look for their own kind (ISO 15930).
         intent.getCOSObject().setItem(COSName.S, COSName.getPDFName("GTS_PDFX"));
         document.getDocumentCatalog().addOutputIntent(intent);

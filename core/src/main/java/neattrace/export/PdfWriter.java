@@ -25,6 +25,7 @@ import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * Writes plans as pages of a PDF for printers, in ink values: each layer an optional content group,
@@ -81,6 +82,8 @@ public final class PdfWriter {
         try (PDDocument document = new PDDocument()) {
             boolean photos = pages.stream().anyMatch(PdfWriter::hasPhoto);
             document.getDocument().setVersion(standard.version());
+            // The header alone says which version it is (ISO 15930-1, 6.2).
+            document.getDocumentCatalog().getCOSObject().removeItem(COSName.VERSION);
             if (standard.hasLayers()) {
                 document.getDocumentCatalog().setOCProperties(groups);
             }
@@ -114,9 +117,8 @@ public final class PdfWriter {
         float height = (float) (plan.heightMm() * POINTS_PER_MM);
         PDRectangle all = new PDRectangle(width, height);
         PDPage page = new PDPage(all);
-        float trim = (float) (Math.max(0, plan.trimMm()) * POINTS_PER_MM);
-        page.setBleedBox(all);
-        page.setTrimBox(new PDRectangle(trim, trim, width - 2 * trim, height - 2 * trim));
+        page.setBleedBox(box(plan.pageBoxes().bleed(), plan));
+        page.setTrimBox(box(plan.pageBoxes().trim(), plan));
         document.addPage(page);
         try (PDPageContentStream content = new PDPageContentStream(document, page)) {
             float scale = (float) POINTS_PER_MM;
@@ -126,6 +128,15 @@ public final class PdfWriter {
                 layer(document, content, layer, group(layer.name(), laid));
             }
         }
+    }
+
+    /** A part of the page in the PDF's own points, y up. */
+    private static PDRectangle box(Envelope mm, PrintPlan plan) {
+        return new PDRectangle(
+                (float) (mm.getMinX() * POINTS_PER_MM),
+                (float) ((plan.heightMm() - mm.getMaxY()) * POINTS_PER_MM),
+                (float) (mm.getWidth() * POINTS_PER_MM),
+                (float) (mm.getHeight() * POINTS_PER_MM));
     }
 
     /** The group of a name, one for each layer of a page. */

@@ -1,6 +1,7 @@
 package neattrace.print;
 
 import java.util.List;
+import java.util.Optional;
 import neattrace.press.PressProfile;
 
 /**
@@ -12,6 +13,7 @@ import neattrace.press.PressProfile;
  * @param trimMm how much is cropped from every side in the end
  * @param layers lowest first
  * @param press how colorants look
+ * @param boxes what is cut out of it, if that is not what {@code trimMm} says
  */
 public record PrintPlan(
         String title,
@@ -19,7 +21,19 @@ public record PrintPlan(
         double heightMm,
         double trimMm,
         List<PrintLayer> layers,
-        PressProfile press) {
+        PressProfile press,
+        Optional<PageBoxes> boxes) {
+
+    /** One that is cropped by as much on every side, if at all. */
+    public PrintPlan(
+            String title,
+            double widthMm,
+            double heightMm,
+            double trimMm,
+            List<PrintLayer> layers,
+            PressProfile press) {
+        this(title, widthMm, heightMm, trimMm, layers, press, Optional.empty());
+    }
 
     public PrintPlan {
         layers = List.copyOf(layers);
@@ -47,7 +61,17 @@ public record PrintPlan(
 
     /** The same page with other layers. */
     public PrintPlan with(List<PrintLayer> other) {
-        return new PrintPlan(title, widthMm, heightMm, trimMm, other, press);
+        return new PrintPlan(title, widthMm, heightMm, trimMm, other, press, boxes);
+    }
+
+    /** The same page, of which something else is cut out. */
+    public PrintPlan with(PageBoxes other) {
+        return new PrintPlan(title, widthMm, heightMm, trimMm, layers, press, Optional.of(other));
+    }
+
+    /** What is cut out of it. */
+    public PageBoxes pageBoxes() {
+        return boxes.orElseGet(() -> PageBoxes.cropped(trimMm, widthMm, heightMm));
     }
 
     /** Whether it is all curves, so that it can be placed anywhere. */

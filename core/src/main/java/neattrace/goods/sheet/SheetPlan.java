@@ -14,6 +14,7 @@ import neattrace.goods.sticker.Sticker;
 import neattrace.goods.sticker.StickerPlan;
 import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
+import neattrace.print.PageBoxes;
 import neattrace.print.Placement;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintLayer.Kind;
@@ -38,6 +39,9 @@ public final class SheetPlan {
     private static final double SMALL_SHARE = 0.34;
 
     private static final double STANDS = 0.66;
+
+    /** A blade drifts by up to 0.5 mm; what runs on beyond the cut hides that, twice over, mm. */
+    private static final double WITHIN_MM = 2;
 
     private SheetPlan() {}
 
@@ -78,14 +82,24 @@ public final class SheetPlan {
         List<PrintLayer> layers = new ArrayList<>(page.layers());
         layers.add(StickerPlan.kiss(CutOrder.of(cuts), layout.inks()));
         layers.add(StickerPlan.through(List.of(outline(layout)), layout.inks()));
-        return page.with(layers);
+        double within = within(layout);
+        Envelope cut =
+                new Envelope(within, layout.widthMm() - within, within, layout.heightMm() - within);
+        return page.with(layers)
+                .with(PageBoxes.of(cut, within, layout.widthMm(), layout.heightMm()));
+    }
+
+    /** How far the cut round the sheet lies within the paper: a blade on its edge runs off it. */
+    static double within(SheetLayout layout) {
+        return Math.min(WITHIN_MM, layout.rimMm() / 2);
     }
 
     /** Round the sheet. */
     private static CubicLoop outline(SheetLayout layout) {
-        double right = layout.widthMm();
-        double bottom = layout.heightMm();
-        return CubicLoop.polygon(0, 0, right, 0, right, bottom, 0, bottom);
+        double least = within(layout);
+        double right = layout.widthMm() - least;
+        double bottom = layout.heightMm() - least;
+        return CubicLoop.polygon(least, least, right, least, right, bottom, least, bottom);
     }
 
     /** A sticker without its lines, which are cut in an order over the whole sheet. */

@@ -15,6 +15,7 @@ import neattrace.press.Colorant;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.press.Tints;
+import neattrace.print.PageBoxes;
 import neattrace.print.Placement;
 import neattrace.print.PrintLayer;
 import neattrace.print.PrintObject;
@@ -117,7 +118,15 @@ public final class StickerPlan {
                         height / 2 + plan.heightMm() / 2 - (all.getMinY() + all.getMaxY()) / 2,
                         0,
                         1);
-        return new PrintPage(plan.title(), width, height, 0, List.of(placed)).plan(plan.press());
+        PrintPlan page =
+                new PrintPage(plan.title(), width, height, 0, List.of(placed)).plan(plan.press());
+        Envelope cut = new Envelope();
+        sticker.cuts().forEach(one -> cut.expandToInclude(one.area().getEnvelopeInternal()));
+        if (cut.isNull()) {
+            return page;
+        }
+        cut.translate(width / 2 - all.centre().x, height / 2 - all.centre().y);
+        return page.with(PageBoxes.of(cut, sticker.recipe().bleedMm(), width, height));
     }
 
     /** Where something is printed: the face and what runs on beyond the cut. */

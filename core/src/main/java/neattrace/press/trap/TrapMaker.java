@@ -56,11 +56,11 @@ public final class TrapMaker {
         Geometry all = new GeometryFactory().createMultiPolygon(black.toArray(Polygon[]::new));
         Geometry core =
                 BlackShapes.core(
-                        black, Math.max(rule.registerMm(), rule.widthMm()) + TrapRule.HAIR_MM);
+                        black, Math.max(rule.registerMm(), rule.widestMm()) + TrapRule.HAIR_MM);
         List<Seam> seams = visible.seams();
         TrapMaker maker = new TrapMaker(visible, core, rule, look);
         List<Trap> traps =
-                rule.widthMm() == 0
+                rule.widestMm() == 0
                         ? List.of()
                         : seams.parallelStream().flatMap(maker::traps).toList();
         BeneathBlack beneath = new BeneathBlack(visible, all, core, rule);
@@ -103,18 +103,22 @@ public final class TrapMaker {
         Tints second = visible.tints().get(seam.second());
         double one = look.of(first).l();
         double other = look.of(second).l();
-        if (first.total() == 0 || second.total() == 0 || shareEnough(first, second, one, other)) {
+        double apart = hasSpot(first) || hasSpot(second) ? rule.spotMm() : rule.widthMm();
+        if (apart == 0
+                || first.total() == 0
+                || second.total() == 0
+                || shareEnough(first, second, one, other)) {
             return Stream.empty();
         }
         Geometry lines = without(seam.lines(), black);
         if (lines.isEmpty()) {
             return Stream.empty();
         }
-        double width = rule.widthMm() + TrapRule.HAIR_MM;
+        double width = apart + TrapRule.HAIR_MM;
         List<Optional<Trap>> traps = new ArrayList<>();
         if (Math.abs(one - other) < TrapRule.EQUAL) {
             // Each edge needs its hair.
-            double half = rule.widthMm() / 2 + TrapRule.HAIR_MM;
+            double half = apart / 2 + TrapRule.HAIR_MM;
             traps.add(trap(seam, lines, seam.first(), half));
             traps.add(trap(seam, lines, seam.second(), half));
         } else {
@@ -152,6 +156,10 @@ public final class TrapMaker {
             return false;
         }
         return look.of(shared).l() <= Math.max(one, other) + TrapRule.ENOUGH;
+    }
+
+    private static boolean hasSpot(Tints tints) {
+        return tints.total() > tints.process().total();
     }
 
     static Geometry without(Geometry lines, Geometry area) {

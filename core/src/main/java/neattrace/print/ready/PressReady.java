@@ -130,8 +130,11 @@ public final class PressReady {
         }
         boolean over =
                 terms.linesOver() && (layer.kind() == Kind.LINES || layer.kind() == Kind.STROKES);
+        // Black flats lie beside colours, not over them, and are trapped like any other.
+        boolean flat = layer.kind() == Kind.FLAT;
         return layer.with(
-                layer.objects().stream().map(one -> prepared(one, over)).toList(), layer.areas());
+                layer.objects().stream().map(one -> prepared(one, over, flat)).toList(),
+                layer.areas());
     }
 
     /** Lines that would be too much ink over the heaviest colour knock it out all the same. */
@@ -145,13 +148,13 @@ public final class PressReady {
         return terms.inkLimit() == 0 || line.total() + heaviest <= terms.inkLimit();
     }
 
-    private PrintObject prepared(PrintObject object, boolean over) {
+    private PrintObject prepared(PrintObject object, boolean over, boolean flat) {
         if (object.shape() instanceof PrintShape.Photo) {
             return object;
         }
         Tints own = lightened(object.tints());
         Tints tints = terms.underbase().map(one -> one.highlight(own, look)).orElse(own);
-        boolean black = tints.isSameInk(SOLID);
+        boolean black = !flat && tints.isSameInk(SOLID);
         return new PrintObject(
                 object.name(),
                 object.shape(),

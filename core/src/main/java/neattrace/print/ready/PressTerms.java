@@ -57,6 +57,9 @@ public record PressTerms(
         double register = or(press.registerMm(), printing.registerMm());
         double limit = or(press.inkLimit(), printing.inkLimit());
         double width = press.trapped() ? or(press.trapMm(), printing.trapMm()) : 0;
+        // Whatever goods say of builds: inks of their own that touch show paper between them.
+        boolean byGoods = press.trapped() && press.trapMm() == PressSection.AUTO;
+        double spots = byGoods ? Math.max(width, Math.min(register, TrapRule.MOST_MM)) : width;
         // One ink leaves nothing to lay beneath it.
         BlackSchool school = press.oneColour().on() ? BlackSchool.K_ONLY : press.school();
         BlackRecipe black = BlackRecipe.of(school, press.underlay(), register);
@@ -67,7 +70,7 @@ public record PressTerms(
         }
         boolean white = Underbase.isWanted(ground);
         return new PressTerms(
-                new TrapRule(width, register, limit),
+                new TrapRule(width, spots, register, limit),
                 black,
                 press.oneColour().on()
                         ? List.of()
