@@ -146,17 +146,14 @@ final class FlatCommand implements Callable<Integer> {
                         press,
                         reporter.progress());
         ColouredDrawing.warn(rough, coloured, reporter);
-        Drawing drawing = coloured.drawing();
-        Artwork art =
-                Artwork.of(
-                        drawing.withJob(
-                                drawing.job()
-                                        .withFlat(
-                                                drawing.job()
-                                                        .flat()
-                                                        .withSpreadMm(spreadMm)
-                                                        .withPieces(pieces))),
-                        press);
+        Job flats = coloured.drawing().job();
+        // Every file has the same flats, printers' too.
+        Drawing drawing =
+                coloured.drawing()
+                        .withJob(
+                                flats.withFlat(
+                                        flats.flat().withSpreadMm(spreadMm).withPieces(pieces)));
+        Artwork art = Artwork.of(drawing, press);
         write(drawing, art.forFiles());
         report(drawing, press);
         return ExitCode.DONE;

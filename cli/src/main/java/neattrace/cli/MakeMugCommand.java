@@ -80,14 +80,17 @@ final class MakeMugCommand implements Callable<Integer> {
         if (inputs.size() > 1 && rough != null) {
             throw usage("--rough is for one drawing");
         }
-        PressProfile press = PressProfile.bundled();
         List<Drawing> drawings = new ArrayList<>();
         WantedGoods wanted = null;
         for (Path input : inputs) {
             Job job = options.in(spec, JobFile.ofAny(input));
             wanted = wanted == null ? wanted(job) : wanted;
-            drawings.add(ColouredDrawing.of(new Pipeline(), job, rough, press, reporter));
+            drawings.add(
+                    ColouredDrawing.of(
+                            new Pipeline(), job, rough, job.press().profile(), reporter));
         }
+        // One file is printed on one press: the first drawing's.
+        PressProfile press = drawings.get(0).job().press().profile();
         Wrap made = Wrap.of(drawings.stream().map(WrapArt::of).toList(), wanted);
         output.write(
                 output.isForPrinters()

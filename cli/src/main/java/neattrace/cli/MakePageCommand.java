@@ -127,12 +127,12 @@ final class MakePageCommand implements Callable<Integer> {
         if (inputs.size() > 1 && !output.hasPages()) {
             throw usage("Several drawings become one PDF: -o OUT.pdf");
         }
-        PressProfile press = PressProfile.bundled();
         List<PrintPlan> plans = new ArrayList<>();
         List<PageFacts> facts = new ArrayList<>();
         double ppi = Paper.PPI;
         for (Path input : inputs) {
             Job job = options.in(spec, JobFile.ofAny(input));
+            PressProfile press = job.press().profile();
             WantedGoods wanted = wanted(job);
             ppi = wanted.goods().sizing().ppi();
             Pipeline pipeline = new Pipeline();

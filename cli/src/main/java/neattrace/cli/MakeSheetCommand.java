@@ -131,7 +131,6 @@ final class MakeSheetCommand implements Callable<Integer> {
             return keptSheet(inputs.get(0));
         }
         SheetLayout on = layout();
-        PressProfile press = PressProfile.bundled();
         List<SheetItem> items = new ArrayList<>();
         double ppi = Paper.PPI;
         for (Path input : inputs) {
@@ -139,6 +138,7 @@ final class MakeSheetCommand implements Callable<Integer> {
             WantedGoods wanted = stickers.wanted(spec, job, GoodsKind.STICKER_SHEET);
             ppi = wanted.goods().sizing().ppi();
             Pipeline pipeline = new Pipeline();
+            PressProfile press = job.press().profile();
             Drawing drawing = ColouredDrawing.of(pipeline, job, null, press, reporter);
             Sticker sticker =
                     GoodsSticker.of(pipeline, drawing, wanted, press, reporter.progress());
@@ -161,7 +161,7 @@ final class MakeSheetCommand implements Callable<Integer> {
                         wish,
                         found -> {},
                         reporter.progress());
-        output.write(plan(sheet, press), ppi);
+        output.write(plan(sheet), ppi);
         SheetFacts facts = SheetFacts.of(sheet);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;
@@ -169,9 +169,8 @@ final class MakeSheetCommand implements Callable<Integer> {
 
     /** A sheet that was arranged in the window, as it lies there. */
     private int keptSheet(Path file) throws IOException {
-        PressProfile press = PressProfile.bundled();
         GangSheet kept = GangFile.open(file);
-        List<GangSticker> made = new GangLoader(press).load(kept, reporter.progress());
+        List<GangSticker> made = new GangLoader().load(kept, reporter.progress());
         for (GangSticker one : made) {
             if (one.sticker().isEmpty()) {
                 throw new PictureException(one.drawing().name() + ": " + one.trouble());
@@ -186,14 +185,21 @@ final class MakeSheetCommand implements Callable<Integer> {
                             kept, made, NestWish.USUAL, found -> {}, reporter.progress());
         }
         StickerSheet sheet = GangArranger.laid(kept, made);
-        output.write(plan(sheet, press), Paper.PPI);
+        output.write(plan(sheet), Paper.PPI);
         SheetFacts facts = SheetFacts.of(sheet);
         output.tell(reporter, facts.lines(), facts.json());
         return ExitCode.DONE;
     }
 
     /** Printers get it ready for the press, screens and cutters what it looks like. */
-    private PrintPlan plan(StickerSheet sheet, PressProfile press) {
+    private PrintPlan plan(StickerSheet sheet) {
+        if (sheet.presses() > 1) {
+            reporter.warn(
+                    "The drawings are meant for different presses; the sheet goes by that of the"
+                            + " first: "
+                            + sheet.press().name());
+        }
+        PressProfile press = sheet.press();
         return output.isForPrinters()
                 ? SheetPlan.ready(sheet, press, reporter.progress())
                 : SheetPlan.of(sheet, press);

@@ -147,8 +147,8 @@ final class MakeStencilCommand implements Callable<Integer> {
         if (!cut && !kind.equals("transfer")) {
             throw usage("--kind is transfer or cut");
         }
-        PressProfile press = PressProfile.bundled();
         Job job = options.in(spec, JobFile.ofAny(input));
+        PressProfile press = job.press().profile();
         if (reference != null) {
             job = job.withBrief(over(job.brief()));
         }

@@ -55,8 +55,8 @@ final class MakeStickerCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         output.check(spec, rough == null ? List.of(input) : List.of(input, rough));
         options.check(spec);
-        PressProfile press = PressProfile.bundled();
         Job job = options.in(spec, JobFile.ofAny(input));
+        PressProfile press = job.press().profile();
         WantedGoods wanted = stickers.wanted(spec, job, GoodsKind.STICKER);
         Pipeline pipeline = new Pipeline();
         Drawing drawing = ColouredDrawing.of(pipeline, job, rough, press, reporter);

@@ -245,7 +245,11 @@ final class PressCommand implements Callable<Integer> {
         }
         WantedGoods wanted = GoodsSection.UNDECIDED.with(goods.get()).wanted().get(0);
         GoodsDrawing made = GoodsDrawing.of(pipeline, drawing, wanted, reporter.progress());
-        return PressSheet.of(made.drawing(), Optional.of(made.fit()), reporter.progress());
+        // Cloth is printed in screens, whatever way its file is asked for.
+        return PressSheet.of(
+                PressArt.of(made.drawing()).on(made.fit().goods()),
+                Optional.of(made.fit()),
+                reporter.progress());
     }
 
     private void write(PressSheet sheet) throws IOException {

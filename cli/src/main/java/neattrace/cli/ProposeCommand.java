@@ -25,7 +25,6 @@ import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.GoodsDrawing;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.press.PressProfile;
 import neattrace.print.Artwork;
 import neattrace.print.GoodsPage;
 import neattrace.print.Plans;
@@ -104,7 +103,7 @@ final class ProposeCommand implements Callable<Integer> {
 
     private void write(Pipeline pipeline, Proposal proposal) throws IOException {
         Drawing drawing = proposal.drawing();
-        Artwork art = Artwork.of(drawing, PressProfile.bundled());
+        Artwork art = Artwork.of(drawing, drawing.job().press().profile());
         String name = FileNames.proposed(drawing.job().title());
         Path job = folder.resolve(name + JobFile.ENDING);
         refuseInput(job);
@@ -114,7 +113,7 @@ final class ProposeCommand implements Callable<Integer> {
         for (WantedGoods one : drawing.job().goods().wanted()) {
             GoodsDrawing made = GoodsDrawing.of(pipeline, drawing, one, reporter.progress());
             Artwork own =
-                    Artwork.of(made.drawing(), PressProfile.bundled())
+                    Artwork.of(made.drawing(), drawing.job().press().profile())
                             .forFiles(made.fit().factor());
             for (FileUse use : one.owed()) {
                 write(one, use, made, own, name);
@@ -146,7 +145,10 @@ final class ProposeCommand implements Callable<Integer> {
                                         reporter.progress())
                                 .plan()
                         : GoodsPage.place(
-                                whole, made.fit(), made.drawing().extent(), PressProfile.bundled());
+                                whole,
+                                made.fit(),
+                                made.drawing().extent(),
+                                made.drawing().job().press().profile());
         double ppi = one.goods().sizing().ppi();
         AtomicFile.write(file, out -> write(use, plan, ppi, out));
         reporter.say("wrote " + file);

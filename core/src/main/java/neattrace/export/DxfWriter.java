@@ -6,9 +6,14 @@ import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
+import java.text.Normalizer;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import neattrace.geom.Arc;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.CubicSegments;
@@ -50,10 +55,11 @@ public final class DxfWriter {
      * @throws IllegalArgumentException if the plan has more in it than curves
      */
     public static void write(PrintPlan plan, OutputStream out) throws IOException {
-        DxfWriter writer = open(plan.widthMm(), plan.heightMm(), plan.layers(), out);
+        Map<String, String> names = names(plan.layers());
+        DxfWriter writer = open(plan, names, out);
         for (PrintLayer layer : plan.layers()) {
             for (PrintObject object : layer.objects()) {
-                writer.object(object.shape(), name(layer));
+                writer.object(object.shape(), names.get(layer.name()));
             }
         }
         writer.close();
@@ -71,27 +77,36 @@ public final class DxfWriter {
         }
     }
 
-    private static DxfWriter open(
-            double widthMm, double heightMm, List<PrintLayer> layers, OutputStream out)
+    private static DxfWriter open(PrintPlan plan, Map<String, String> names, OutputStream out)
             throws IOException {
         Writer text = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.US_ASCII));
-        DxfWriter writer = new DxfWriter(text, heightMm);
+        DxfWriter writer = new DxfWriter(text, plan.heightMm());
         writer.pair(999, "Neat Trace, mm");
         writer.section("HEADER");
         writer.pair(9, "$ACADVER");
         writer.pair(1, "AC1009");
+        // Millimetres, metric (the format's published header variables): without them a reader
+        // takes its own unit, and an inch is 25 times as large.
+        writer.pair(9, "$INSUNITS");
+        writer.pair(70, "4");
+        writer.pair(9, "$MEASUREMENT");
+        writer.pair(70, "1");
         writer.pair(9, "$EXTMIN");
-        writer.place(0, heightMm);
+        writer.place(0, plan.heightMm());
         writer.pair(9, "$EXTMAX");
-        writer.place(widthMm, 0);
+        writer.place(plan.widthMm(), 0);
         writer.pair(0, "ENDSEC");
         writer.section("TABLES");
         writer.pair(0, "TABLE");
         writer.pair(2, "LAYER");
-        writer.pair(70, String.valueOf(layers.size()));
-        for (PrintLayer layer : layers) {
+        writer.pair(70, String.valueOf(names.size()));
+        Set<String> entered = new HashSet<>();
+        for (PrintLayer layer : plan.layers()) {
+            if (!entered.add(layer.name())) {
+                continue;
+            }
             writer.pair(0, "LAYER");
-            writer.pair(2, name(layer));
+            writer.pair(2, names.get(layer.name()));
             writer.pair(70, "0");
             writer.pair(62, String.valueOf(colour(layer.screen())));
             writer.pair(6, "CONTINUOUS");
@@ -102,10 +117,40 @@ public final class DxfWriter {
         return writer;
     }
 
-    /** A layer's name as this version of the format takes it: letters, digits and - _ $. */
-    private static String name(PrintLayer layer) {
-        String plain = layer.name().toUpperCase(Locale.ROOT).replaceAll("[^A-Z0-9_$]+", "-");
-        return plain.substring(0, Math.min(LONGEST_NAME, plain.length()));
+    /**
+     * Names as this version of the format takes them, capital letters, digits and - _ $, no two
+     * alike: accents go, other scripts become LAYER, and what is then alike gets a number.
+     */
+    private static Map<String, String> names(List<PrintLayer> layers) {
+        Map<String, String> names = new LinkedHashMap<>();
+        Set<String> used = new HashSet<>();
+        for (PrintLayer layer : layers) {
+            names.computeIfAbsent(layer.name(), name -> free(plain(name), used));
+        }
+        return names;
+    }
+
+    private static String plain(String name) {
+        String letters =
+                Normalizer.normalize(name, Normalizer.Form.NFD)
+                        .replaceAll("\\p{M}+", "")
+                        .toUpperCase(Locale.ROOT)
+                        .replaceAll("[^A-Z0-9_$]+", "-");
+        boolean none = letters.chars().noneMatch(c -> c >= 'A' && c <= 'Z');
+        return none ? "LAYER" + (letters.equals("-") ? "" : letters) : letters;
+    }
+
+    private static String free(String wanted, Set<String> used) {
+        String name = cut(wanted, LONGEST_NAME);
+        for (int k = 2; !used.add(name); k++) {
+            String number = "-" + k;
+            name = cut(wanted, LONGEST_NAME - number.length()) + number;
+        }
+        return name;
+    }
+
+    private static String cut(String name, int letters) {
+        return name.substring(0, Math.min(letters, name.length()));
     }
 
     /** The nearest of the format's seven named colours: red to magenta, then black. */

@@ -21,7 +21,6 @@ import neattrace.job.WantedGoods;
 import neattrace.job.file.JobFile;
 import neattrace.job.json.JobState;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.press.PressProfile;
 import neattrace.stage.Progress;
 
 /**
@@ -35,7 +34,6 @@ public final class GangLoader {
 
     private static final int MOST_KEPT = GangSheet.MOST_DRAWINGS;
 
-    private final PressProfile press;
     private final Map<Made, GangSticker> kept =
             new LinkedHashMap<>(16, 0.75f, true) {
                 private static final long serialVersionUID = 1;
@@ -46,10 +44,8 @@ public final class GangLoader {
                 }
             };
 
-    /** A loader that shows builds as {@code press} does. */
-    public GangLoader(PressProfile press) {
-        this.press = press;
-    }
+    /** A loader that has read nothing yet. */
+    public GangLoader() {}
 
     /**
      * All drawings of a sheet, in its order. A drawing that cannot be read is told of, not thrown.
@@ -76,7 +72,10 @@ public final class GangLoader {
         if (known == null) {
             try {
                 known = made(drawing, progress);
-                kept.put(key, known);
+                // What failed may go the next time: its folder may be there again.
+                if (known.sticker().isPresent()) {
+                    kept.put(key, known);
+                }
             } catch (OutOfMemoryError e) {
                 // There may be room for it the next time.
                 return none(drawing, "There is not enough memory for it now.", false);
@@ -102,7 +101,7 @@ public final class GangLoader {
                             pipeline,
                             pipeline.run(job, progress),
                             sized(asked, drawing),
-                            press,
+                            job.press().profile(),
                             progress);
             return sticker.cuts().isEmpty()
                     ? none(drawing, "There is nothing on it to make a sticker of.", false)

@@ -191,16 +191,22 @@ final class BlackFindings {
         return press.withChoices(choices);
     }
 
+    /** What was set at Press holds for all goods. */
+    private double registerMm(Wished wished) {
+        return press.registerMm() == PressSection.AUTO
+                ? wished.goods().printing().registerMm()
+                : press.registerMm();
+    }
+
     List<Finding> fringed() {
-        List<Wished> off =
-                printed.stream().filter(one -> one.goods().printing().registerMm() > 0).toList();
+        List<Wished> off = printed.stream().filter(one -> registerMm(one) > 0).toList();
         if (press.school() != BlackSchool.AS_DRAWN
                 || off.isEmpty()
                 || black.isEmpty()
                 || left.isLeft("fringed")) {
             return List.of();
         }
-        double register = off.get(0).goods().printing().registerMm();
+        double register = registerMm(off.get(0));
         return List.of(
                 Finding.of(
                                 FRINGED,

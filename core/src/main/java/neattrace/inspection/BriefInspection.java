@@ -13,6 +13,7 @@ import neattrace.finding.Kind;
 import neattrace.finding.Measure;
 import neattrace.finding.Severity;
 import neattrace.goods.GoodsFit;
+import neattrace.goods.GoodsKind;
 import neattrace.goods.Needs.Coloured;
 import neattrace.goods.Sizing.Fit;
 import neattrace.job.Job;
@@ -59,6 +60,11 @@ final class BriefInspection {
 
     /** Less than this share of the resolution that goods want is worth a look. */
     private static final double ENOUGH = 0.5;
+
+    /** Outlines of scans lie within so many pixels of what was drawn (docs/measures.md). */
+    private static final double TRUE_PX = 0.3;
+
+    private static final double MM_PER_INCH = 25.4;
 
     /** What is read. */
     record Reads(
@@ -170,7 +176,10 @@ final class BriefInspection {
         for (Wished wished : decided) {
             BlackRule wanted = wished.goods().printing().black();
             String what = wished.left("black");
-            boolean printsColour = wished.goods().needs().coloured() != Coloured.NO;
+            // Cloth is printed in screens, of which black is one: it is never rich there.
+            boolean printsColour =
+                    wished.goods().needs().coloured() != Coloured.NO
+                            && wished.goods().kind() != GoodsKind.SHIRT;
             if (printsColour && wanted != reads.black() && !left.isLeft(what)) {
                 found.add(
                         Finding.of(
@@ -242,28 +251,32 @@ final class BriefInspection {
             GoodsFit fit = wished.fit();
             double there = fit.ppi(reads.ppi());
             double wanted = wished.goods().sizing().ppi();
+            double off = TRUE_PX * MM_PER_INCH / there;
+            double seen = wished.goods().detail().seenMm();
             String what = wished.left("resolution");
-            if (there < ENOUGH * wanted && !left.isLeft(what)) {
+            if (there < ENOUGH * wanted && off > seen && !left.isLeft(what)) {
                 found.add(
                         Finding.of(
                                         RESOLUTION,
                                         String.format(
                                                 Locale.ROOT,
-                                                "%.0f ppi%s; %.0f are wanted",
+                                                "%.0f ppi: edges may be %.2f mm off%s",
                                                 there,
-                                                wished.on(),
-                                                wanted),
+                                                off,
+                                                wished.on()),
                                         String.format(
                                                 Locale.ROOT,
                                                 "It is %.1f times as large as the scan. Curves stay"
-                                                        + " smooth, but what the scan did not hold"
-                                                        + " is not there. Scan at %.0f ppi%s.",
+                                                        + " smooth and true to a third of a pixel,"
+                                                        + " which is seen from %.2f mm on. Scan at"
+                                                        + " %.0f ppi%s.",
                                                 fit.factor(),
+                                                seen,
                                                 wanted * fit.factor(),
                                                 smaller(wished)),
                                         left.leave(what))
-                                .measuring(new Measure(there, "ppi"))
-                                .against(wanted)
+                                .measuring(new Measure(off, "mm"))
+                                .against(seen)
                                 .on(wished.keys()));
             }
         }

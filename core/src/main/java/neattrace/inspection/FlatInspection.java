@@ -99,6 +99,7 @@ final class FlatInspection {
             List<Wished> wished,
             double usualLineMm,
             boolean blackLines,
+            List<Integer> lineSwatches,
             List<Lettering> lettering,
             CloseSettings close,
             double pxPerMm,
@@ -123,6 +124,9 @@ final class FlatInspection {
                     Wished.of(drawing),
                     usualLineMm(known),
                     !drawing.traced().blackLines().isEmpty(),
+                    drawing.traced().colouredLines().stream()
+                            .map(line -> line.swatch().id())
+                            .toList(),
                     drawing.job().brief().lettering(),
                     drawing.job().close(),
                     drawing.resolution().pxPerMm(),

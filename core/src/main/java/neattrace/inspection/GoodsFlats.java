@@ -57,6 +57,9 @@ final class GoodsFlats {
         int most = wished.goods().printing().mostInks();
         Set<Integer> used = new HashSet<>(reads.swatchOf().values());
         used.remove(Fill.PAPER);
+        int ofAreas = PressPalette.count(used, reads.press());
+        // Lines in a colour of their own are printed in it, too.
+        used.addAll(reads.lineSwatches());
         boolean prints = wished.goods().needs().coloured() != Coloured.NO && !used.isEmpty();
         boolean single = reads.press().oneColour().on();
         int black = reads.blackLines() && !single ? 1 : 0;
@@ -83,7 +86,7 @@ final class GoodsFlats {
                                                 + " share one; Press shows which.",
                                         colours,
                                         besides),
-                                fewer(most, most - white - black),
+                                fewer(most, most - white - black - (colours - ofAreas)),
                                 new Answer.Visit(
                                         "press", "Choose at Press", PressInspection.STATION))
                         .measuring(Measure.count(inks))

@@ -151,7 +151,7 @@ final class PressInspection {
         }
         double limit =
                 reads.wished().stream()
-                        .mapToDouble(PressInspection::limit)
+                        .mapToDouble(one -> limit(one, reads.press()))
                         .filter(one -> one > 0)
                         .min()
                         .orElse(400);
@@ -222,22 +222,28 @@ final class PressInspection {
         List<Wished> over =
                 reads.wished().stream()
                         .filter(one -> one.goods().needs().coloured() != Coloured.NO)
-                        .filter(one -> limit(one) > 0 && total > limit(one))
-                        .sorted(Comparator.comparingDouble(PressInspection::limit))
+                        .filter(
+                                one ->
+                                        limit(one, reads.press()) > 0
+                                                && total > limit(one, reads.press()))
+                        .sorted(Comparator.comparingDouble(one -> limit(one, reads.press())))
                         .toList();
         return over.isEmpty()
                 ? Optional.empty()
-                : Optional.of(tooMuch(swatch, total, over, reads.profile()));
+                : Optional.of(tooMuch(swatch, total, over, reads.press()));
     }
 
-    private static double limit(Wished wished) {
-        return wished.goods().printing().inkLimit();
+    /** What was set at Press holds for all goods. */
+    private static double limit(Wished wished, PressSection press) {
+        return press.inkLimit() == PressSection.AUTO
+                ? wished.goods().printing().inkLimit()
+                : press.inkLimit();
     }
 
     private static Finding tooMuch(
-            Swatch swatch, double total, List<Wished> over, PressProfile press) {
-        double limit = limit(over.get(0));
-        Cmyk less = press.under(swatch.build(), limit);
+            Swatch swatch, double total, List<Wished> over, PressSection press) {
+        double limit = limit(over.get(0), press);
+        Cmyk less = press.profile().under(swatch.build(), limit);
         return Finding.of(
                         TOO_MUCH_INK,
                         String.format(Locale.ROOT, "%s has %.0f %% ink", swatch.name(), total),

@@ -26,7 +26,6 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.LineStudy;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.job.pipeline.Traced;
-import neattrace.press.PressProfile;
 import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
 import neattrace.region.Gap;
@@ -334,7 +333,7 @@ public final class Proposer {
                         lines,
                         laid(rough, lines),
                         !job.swatches().isEmpty(),
-                        PressProfile.bundled(),
+                        job.press().profile(),
                         progress.part(0.1, 1));
         job = coloured.drawing().job();
         decisions.add(

@@ -18,7 +18,6 @@ import neattrace.inspection.GangInspection;
 import neattrace.job.Job;
 import neattrace.job.file.JobFile;
 import neattrace.job.log.Tools;
-import neattrace.press.PressProfile;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
@@ -41,7 +40,7 @@ class GangArrangerTest {
 
     private static Path target;
     private static Path picture;
-    private static final GangLoader LOADER = new GangLoader(PressProfile.bundled());
+    private static final GangLoader LOADER = new GangLoader();
 
     @BeforeAll
     static void draw() throws IOException {

@@ -29,7 +29,6 @@ import neattrace.goods.sheet.SheetFacts;
 import neattrace.goods.sheet.StickerSheet;
 import neattrace.inspection.GangInspection;
 import neattrace.job.History;
-import neattrace.press.PressProfile;
 import neattrace.stage.Progress;
 
 /**
@@ -96,8 +95,8 @@ public final class SheetDesk implements AutoCloseable {
     /** A window that is going away may still come to the front once more. */
     private boolean closed;
 
-    SheetDesk(PressProfile press, Messages messages) {
-        this.loader = new GangLoader(press);
+    SheetDesk(Messages messages) {
+        this.loader = new GangLoader();
         this.messages = messages;
         this.keeper = new SheetKeeper(messages);
     }

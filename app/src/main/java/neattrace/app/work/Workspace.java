@@ -54,7 +54,7 @@ public final class Workspace implements AutoCloseable {
     private final RecentFiles recent;
     private final Keeper keeper;
     private final LiveJob live;
-    private final SheetDesk sheetDesk = new SheetDesk(press, messages);
+    private final SheetDesk sheetDesk = new SheetDesk(messages);
     private final StringProperty overWords = new SimpleStringProperty("");
     private final DoubleProperty overScale = new SimpleDoubleProperty();
     private final WorkClock clock = new WorkClock();

@@ -27,7 +27,7 @@ import neattrace.trace.LineLimits;
  * What can be measured of a print on cloth, and what a person should know of it.
  *
  * @param print the print
- * @param inks a screen for each, by its build, with its colour
+ * @param inks a screen for each, by its name, with its colour
  * @param thin how many lines are thinner than the goods hold or the eye sees from afar
  * @param findings in plain words
  */
@@ -54,7 +54,15 @@ public record ClothFacts(ClothPrint print, Map<String, Rgb> inks, int thin, List
         Map<String, Rgb> inks = new LinkedHashMap<>();
         for (PrintLayer layer : plan.layers()) {
             for (PrintObject object : layer.objects()) {
-                inks.putIfAbsent(object.tints().process().toString(), layer.screen());
+                // What the cloth shows is no ink.
+                object.tints()
+                        .percent()
+                        .forEach(
+                                (ink, share) -> {
+                                    if (share > 0) {
+                                        inks.putIfAbsent(ink.name(), layer.screen());
+                                    }
+                                });
             }
         }
         return new ClothFacts(print, inks, thin, findings(print, inks, thin));

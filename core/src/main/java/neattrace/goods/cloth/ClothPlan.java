@@ -34,7 +34,7 @@ public final class ClothPlan {
 
     /** The plan of a print. */
     public static PrintPlan of(ClothPrint print, PressProfile press) {
-        return of(print, Artwork.of(print.drawing(), press), press);
+        return of(print, inInks(print, press), press);
     }
 
     /**
@@ -45,11 +45,7 @@ public final class ClothPlan {
      */
     public static ReadyPlan ready(ClothPrint print, PressProfile press, Progress progress) {
         Job job = print.drawing().job();
-        Artwork art =
-                Artwork.of(print.drawing(), press)
-                        .with(
-                                PressPalette.of(
-                                        PressPalette.spots(job.swatches(), press), job.press()));
+        Artwork art = inInks(print, press);
         Extent extent = print.drawing().extent();
         PressTerms terms =
                 PressTerms.of(
@@ -60,6 +56,13 @@ public final class ClothPlan {
                                 new Point(at.x() - extent.left(), at.y() - extent.top())
                                         .times(print.factor()));
         return PressReady.of(of(print, art, press), terms, progress);
+    }
+
+    /** As it is printed: each colour an ink of its own, merged and left out as was decided. */
+    private static Artwork inInks(ClothPrint print, PressProfile press) {
+        Job job = print.drawing().job();
+        return Artwork.of(print.drawing(), press)
+                .with(PressPalette.of(PressPalette.spots(job.swatches(), press), job.press()));
     }
 
     private static PrintPlan of(ClothPrint print, Artwork whole, PressProfile press) {

@@ -10,6 +10,7 @@ import neattrace.goods.nest.Nest;
 import neattrace.goods.nest.NestPiece;
 import neattrace.goods.nest.NestWish;
 import neattrace.goods.nest.Nester;
+import neattrace.press.PressProfile;
 import neattrace.stage.Progress;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -29,6 +30,19 @@ public record StickerSheet(
 
     public StickerSheet {
         items = List.copyOf(items);
+    }
+
+    /** The press it is printed on: that of its first drawing. */
+    public PressProfile press() {
+        return items.stream()
+                .findFirst()
+                .map(one -> one.sticker().art().press())
+                .orElseGet(PressProfile::bundled);
+    }
+
+    /** For how many presses its drawings are meant. */
+    public int presses() {
+        return (int) items.stream().map(one -> one.sticker().art().press()).distinct().count();
     }
 
     /**

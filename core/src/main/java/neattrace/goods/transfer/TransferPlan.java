@@ -2,6 +2,9 @@ package neattrace.goods.transfer;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import neattrace.goods.making.TransferRecipe;
 import neattrace.goods.page.FlatLine;
 import neattrace.goods.page.PageAreas;
@@ -59,8 +62,19 @@ public final class TransferPlan {
     public static PrintPlan forMachines(TransferStencil stencil, PressProfile press) {
         PrintPlan art = whole(stencil, false, press);
         Tints cut = Tints.full(Colorant.CUT);
-        List<PrintObject> objects = new ArrayList<>();
-        art.layers().get(0).objects().forEach(one -> objects.add(PrintObject.of(one.shape(), cut)));
+        // What is bold is drawn over the whole line: a machine would run along it twice.
+        List<StencilLine> lines = stencil.drawn();
+        Set<Integer> whole =
+                lines.stream()
+                        .filter(one -> !one.bold())
+                        .map(StencilLine::of)
+                        .collect(Collectors.toSet());
+        List<PrintObject> drawn = art.layers().get(0).objects();
+        List<PrintObject> objects =
+                IntStream.range(0, lines.size())
+                        .filter(i -> !(lines.get(i).bold() && whole.contains(lines.get(i).of())))
+                        .mapToObj(i -> PrintObject.of(drawn.get(i).shape(), cut))
+                        .toList();
         PrintLayer strokes =
                 new PrintLayer(
                         Plans.STROKES, Kind.TECHNICAL, Plans.SCREEN_BLACK, "", objects, List.of());

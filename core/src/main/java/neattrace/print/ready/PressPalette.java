@@ -61,10 +61,16 @@ public final class PressPalette {
         return swatches.stream()
                 .map(
                         one ->
-                                one.spot().isPresent()
+                                // Black is a screen already: that of the lines.
+                                one.spot().isPresent() || isBlack(one)
                                         ? one
                                         : one.withSpot(Optional.of(profile.lab(one.build()))))
                 .toList();
+    }
+
+    private static boolean isBlack(Swatch one) {
+        Cmyk build = one.build();
+        return build.k() == 100 && build.total() == 100;
     }
 
     /** Each under its own id: in another one's ink where they share one, bare where cloth shows. */

@@ -214,7 +214,7 @@ final class SheetStep implements Step {
             return;
         }
         StickerSheet laid = known.laid();
-        PressProfile press = bench.workspace().press();
+        PressProfile press = laid.press();
         bench.workspace()
                 .write(
                         "Wrote " + target.getFileName() + ".",
