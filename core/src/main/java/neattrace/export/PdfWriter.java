@@ -1,11 +1,15 @@
 package neattrace.export;
 
 import java.awt.geom.AffineTransform;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import neattrace.press.Colorant;
 import neattrace.press.Lab;
 import neattrace.press.Tints;
@@ -93,13 +97,34 @@ public final class PdfWriter {
             for (PrintPlan plan : pages) {
                 page(document, plan);
             }
-            // Older machines know no packed objects.
-            document.save(
-                    out,
-                    standard.hasLayers()
-                            ? CompressParameters.DEFAULT_COMPRESSION
-                            : CompressParameters.NO_COMPRESSION);
+            if (standard.hasLayers()) {
+                document.save(out, CompressParameters.DEFAULT_COMPRESSION);
+            } else {
+                // Older machines know no packed objects.
+                ByteArrayOutputStream plain = new ByteArrayOutputStream();
+                document.save(plain, CompressParameters.NO_COMPRESSION);
+                out.write(counted(plain.toByteArray()));
+            }
         }
+    }
+
+    /**
+     * The library says one object more than there are: Size is one more than the highest number
+     * (ISO 32000-1, table 15), which is how many entries the table has.
+     */
+    private static byte[] counted(byte[] pdf) {
+        String text = new String(pdf, StandardCharsets.ISO_8859_1);
+        int table = text.lastIndexOf("\nxref");
+        Matcher entries = Pattern.compile("xref\\s+0 (\\d+)\\s").matcher(text);
+        Matcher size = Pattern.compile("/Size \\d+").matcher(text);
+        if (table < 0 || !entries.find(table) || !size.find(entries.end())) {
+            return pdf;
+        }
+        return (text.substring(0, size.start())
+                        + "/Size "
+                        + entries.group(1)
+                        + text.substring(size.end()))
+                .getBytes(StandardCharsets.ISO_8859_1);
     }
 
     private boolean trapped() {

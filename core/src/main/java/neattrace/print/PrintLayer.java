@@ -32,6 +32,8 @@ public record PrintLayer(
         UNDERLAY(1),
         /** Borders round art, and what runs on beyond a cut. */
         BLEED(2),
+        /** What runs on beneath thin lines, below all flats; nothing of its own on screen. */
+        RUN_ON(2),
         /** Flat colours. */
         FLAT(3),
         /** Where colours run over one another; nothing of its own on screen. */
@@ -92,7 +94,10 @@ public record PrintLayer(
 
     /** Whether files for screens have it. */
     public boolean onScreen() {
-        return kind != Kind.UNDERBASE && kind != Kind.UNDER_BLACK && kind != Kind.TRAP;
+        return kind != Kind.UNDERBASE
+                && kind != Kind.UNDER_BLACK
+                && kind != Kind.RUN_ON
+                && kind != Kind.TRAP;
     }
 
     /**

@@ -151,7 +151,9 @@ class PressInspectionTest {
 
     @Test
     void paperThatShowsOnThePressIsToldWithWhatMendsIt() throws IOException {
-        Job job = inSpots(printed(Jobs.coloured()));
+        Job usual = inSpots(printed(Jobs.coloured()));
+        assertThat(of(usual, "press-paper")).as("spots are trapped whatever the goods").isEmpty();
+        Job job = usual.withPress(usual.press().withTrapMm(0));
         List<Finding> found = of(job, "press-paper");
         assertThat(found).isNotEmpty();
         Finding first = found.get(0);

@@ -4,12 +4,15 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import neattrace.goods.Sizing;
+import neattrace.goods.cloth.ClothPlaces;
 import neattrace.goods.making.ClothRecipe;
 import neattrace.goods.making.Makings;
 import neattrace.goods.making.PageRecipe;
 import neattrace.goods.making.StencilRecipe;
 import neattrace.goods.making.TransferRecipe;
 import neattrace.job.Job;
+import neattrace.job.WantedGoods;
 
 /** What can be set about how goods other than stickers are made, by the goods' id. */
 public final class MakingSettings {
@@ -264,13 +267,29 @@ public final class MakingSettings {
 
     /** Where a print goes on cloth. */
     public Option<ClothRecipe.Place> place() {
-        return option(
-                "place",
+        return new Option<>(
+                GoodsSettings.key("made-place", id),
                 "Place on cloth",
                 List.of(ClothRecipe.Place.values()),
                 ClothRecipe.Place::label,
-                one -> one.cloth().place(),
-                (one, v) -> one.withCloth(one.cloth().withPlace(v)));
+                job -> makings(job).cloth().place(),
+                (job, v) -> job.changed(id, one -> placed(one, v)));
+    }
+
+    /** A print as wide as is usual at its place is as wide as is usual at the next. */
+    private static WantedGoods placed(WantedGoods goods, ClothRecipe.Place place) {
+        Makings making = goods.making();
+        Sizing sizing = goods.goods().sizing();
+        boolean usual =
+                sizing.fit() == Sizing.Fit.WIDTH
+                        && sizing.widthMm() == ClothPlaces.widthMm(making.cloth().place());
+        WantedGoods moved = goods.withMaking(making.withCloth(making.cloth().withPlace(place)));
+        double wide = ClothPlaces.widthMm(place);
+        return usual
+                ? moved.withGoods(
+                        goods.goods()
+                                .withSizing(new Sizing(Sizing.Fit.WIDTH, wide, wide, sizing.ppi())))
+                : moved;
     }
 
     /** For which garments it is. */

@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.linemerge.LineMerger;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -114,6 +115,21 @@ public final class TrapMaker {
         if (lines.isEmpty()) {
             return Stream.empty();
         }
+        return parts(lines).stream().flatMap(part -> traps(seam, part, apart, one, other));
+    }
+
+    /** Each stretch by itself, so that it can be switched off by itself. */
+    private static List<Geometry> parts(Geometry lines) {
+        LineMerger merger = new LineMerger();
+        merger.add(lines);
+        List<Geometry> parts = new ArrayList<>();
+        for (Object line : merger.getMergedLineStrings()) {
+            parts.add((Geometry) line);
+        }
+        return parts;
+    }
+
+    private Stream<Trap> traps(Seam seam, Geometry lines, double apart, double one, double other) {
         double width = apart + TrapRule.HAIR_MM;
         List<Optional<Trap>> traps = new ArrayList<>();
         if (Math.abs(one - other) < TrapRule.EQUAL) {

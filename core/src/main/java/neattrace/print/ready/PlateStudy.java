@@ -31,6 +31,7 @@ import neattrace.press.rehearsal.PressRecipe;
 import neattrace.press.rehearsal.PrintedSheet;
 import neattrace.press.rehearsal.RehearsalRun;
 import neattrace.press.rehearsal.SheetPicture;
+import neattrace.press.trap.Trap;
 import neattrace.print.PlateWork;
 import neattrace.print.PrintPlan;
 import neattrace.raster.reading.PictureException;
@@ -237,18 +238,29 @@ public final class PlateStudy {
                 .anyMatch(trap -> trap.seam().isWithinDistance(place, reachMm));
     }
 
-    /** The press section with a trap switched off, or on again, at a place on the sheet, mm. */
-    public PressSection turned(PressSection press, Point mm, double reachMm) {
-        Point page = sheet.onPage(mm);
+    /**
+     * The press section with the trap of the seam at a place on the sheet, mm, switched off; or on
+     * again, wherever on that seam it was switched off.
+     */
+    public PressSection turned(PressSection press, Point mm) {
+        List<Trap> traps = sheet.ready().traps();
+        Optional<Trap> there = PressReady.nearest(traps, mm);
+        if (there.isEmpty()) {
+            return press;
+        }
         List<Point> kept =
                 press.untrapped().stream()
-                        .filter(one -> one.distance(page) * sheet.factor() > reachMm)
+                        .filter(
+                                one ->
+                                        PressReady.nearest(traps, sheet.onSheet(one))
+                                                .filter(trap -> trap.seam() == there.get().seam())
+                                                .isEmpty())
                         .toList();
         if (kept.size() < press.untrapped().size()) {
             return press.withUntrapped(kept);
         }
         List<Point> all = new ArrayList<>(kept);
-        all.add(page);
+        all.add(sheet.onPage(mm));
         return press.withUntrapped(all);
     }
 

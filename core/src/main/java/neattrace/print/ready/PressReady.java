@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import neattrace.geom.Point;
@@ -79,6 +80,7 @@ public final class PressReady {
         List<PrintLayer> layers =
                 plan.layers().stream()
                         .filter(layer -> layer.kind() != Kind.UNDER_BLACK)
+                        .filter(layer -> layer.kind() != Kind.RUN_ON)
                         .filter(layer -> layer.kind() != Kind.TRAP)
                         .map(this::prepared)
                         .toList();
@@ -200,23 +202,31 @@ public final class PressReady {
 
     private Set<Trap> off(List<Trap> traps) {
         Set<Trap> off = new HashSet<>();
-        GeometryFactory factory = new GeometryFactory();
         for (Point place : terms.untrapped()) {
-            Geometry point = factory.createPoint(new Coordinate(place.x(), place.y()));
-            Trap nearest = null;
-            double best = NEAR_MM;
-            for (Trap trap : traps) {
-                double distance = IndexedFacetDistance.distance(trap.strip(), point);
-                if (distance < best) {
-                    best = distance;
-                    nearest = trap;
-                }
-            }
-            if (nearest != null) {
-                off.add(nearest);
-            }
+            nearest(traps, place)
+                    .ifPresent(
+                            there ->
+                                    // Colours of one lightness have a strip on either side.
+                                    traps.stream()
+                                            .filter(one -> one.seam() == there.seam())
+                                            .forEach(off::add));
         }
         return off;
+    }
+
+    /** The trap that a place beside a seam means; empty if none is near. */
+    static Optional<Trap> nearest(List<Trap> traps, Point place) {
+        Geometry point = new GeometryFactory().createPoint(new Coordinate(place.x(), place.y()));
+        Trap nearest = null;
+        double best = NEAR_MM;
+        for (Trap trap : traps) {
+            double distance = IndexedFacetDistance.distance(trap.seam(), point);
+            if (distance < best) {
+                best = distance;
+                nearest = trap;
+            }
+        }
+        return Optional.ofNullable(nearest);
     }
 
     /** Beneath the flats what runs on, over all colours the traps, then black upon its colours. */
@@ -239,7 +249,7 @@ public final class PressReady {
         while (flats < lower.size() && !isArt(lower.get(flats))) {
             all.add(lower.get(flats++));
         }
-        layer("Running on beneath lines", Kind.UNDER_BLACK, trapping.runOn(), all);
+        layer("Running on beneath lines", Kind.RUN_ON, trapping.runOn(), all);
         all.addAll(lower.subList(flats, lower.size()));
         layer("Traps", Kind.TRAP, strips, all);
         layer("White beneath", Kind.TRAP, white, all);

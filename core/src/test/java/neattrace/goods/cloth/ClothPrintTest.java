@@ -15,7 +15,6 @@ import neattrace.job.GoodsSection;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
-import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.press.Rgb;
 import neattrace.print.PrintLayer;
@@ -84,7 +83,7 @@ class ClothPrintTest {
         assertThat(plan.layers()).extracting(PrintLayer::name).doesNotHaveDuplicates();
         ClothFacts facts = ClothFacts.of(print, plan, 0);
         assertThat(facts.inks()).hasSize(3);
-        assertThat(facts.inks().keySet()).contains(new Cmyk(0, 0, 0, 100).toString());
+        assertThat(facts.inks().keySet()).contains("Black");
     }
 
     @Test

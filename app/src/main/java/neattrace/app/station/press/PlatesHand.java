@@ -11,8 +11,6 @@ final class PlatesHand {
     /** A click means a seam so near, px. */
     private static final double TRAP_PX = 8;
 
-    private static final double TRAP_MM = 1.5;
-
     /** The cross keeps so far from the view's edge, px. */
     private static final double MARGIN = 36;
 
@@ -85,7 +83,7 @@ final class PlatesHand {
         double reach = TRAP_PX / view.view().scale();
         Marks marks = view.sight().marks();
         if (marks == Marks.TRAPS && of.hasSeam(mm, reach)) {
-            desk.change("Trap", press -> of.turned(press, mm, Math.max(TRAP_MM, reach)));
+            desk.change("Trap", press -> of.turned(press, mm));
         } else if (marks == Marks.BENEATH && of.isBlack(mm)) {
             desk.change("Beneath black", press -> of.turnedBlack(press, mm));
         } else if (marks == Marks.NONE && of.sheet().oneColour().isPresent()) {
