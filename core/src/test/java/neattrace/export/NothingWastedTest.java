@@ -110,8 +110,8 @@ class NothingWastedTest {
 
     private static void reach(CubicSegments path, Envelope all) {
         for (int i = 0; i < path.size(); i++) {
-            for (int k = 0; k <= 20; k++) {
-                Point at = path.at(i, k / 20.0);
+            for (int k = 0; k <= 400; k++) {
+                Point at = path.at(i, k / 400.0);
                 all.expandToInclude(at.x(), at.y());
             }
         }

@@ -121,7 +121,12 @@ public final class StickerPlan {
         PrintPlan page =
                 new PrintPage(plan.title(), width, height, 0, List.of(placed)).plan(plan.press());
         Envelope cut = new Envelope();
-        sticker.cuts().forEach(one -> cut.expandToInclude(one.area().getEnvelopeInternal()));
+        for (StickerCut one : sticker.cuts()) {
+            double[] xy = one.outside().flatten(StickerCut.CHORD_MM);
+            for (int i = 0; i < xy.length; i += 2) {
+                cut.expandToInclude(xy[i], xy[i + 1]);
+            }
+        }
         if (cut.isNull()) {
             return page;
         }
