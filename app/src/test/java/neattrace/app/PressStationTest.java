@@ -155,8 +155,7 @@ class PressStationTest extends WindowTest {
         bytes[at] = 'F';
         Files.write(file, bytes);
         robot.interact(() -> panel().openProfile(file));
-        settled();
-        assertThat(drawing().job().press().profile().name()).startsWith("Foated");
+        until(() -> drawing().job().press().profile().name().startsWith("Foated"));
         step(robot, "#step-black-traps");
         fire(robot, "#profile-look");
         settled();
