@@ -34,7 +34,7 @@ import org.locationtech.jts.operation.distance.DistanceOp;
 class GangArrangerTest {
 
     /** Few rounds, so that it comes out the same however busy the machine is. */
-    private static final NestWish SHORT = new NestWish(24, false, 1, 600, 6);
+    private static final NestWish SHORT = new NestWish(24, false, 1, 600, 2);
 
     @TempDir static Path folder;
 
@@ -54,6 +54,7 @@ class GangArrangerTest {
         GangSheet sheet =
                 GangSheet.EMPTY
                         .withLayout(SheetLayout.USUAL.withSize(120, 120).withGapMm(4))
+                        .withTurns(4)
                         .with(target)
                         .with(picture);
         return sheet.with(sheet.drawings().get(0).withCopies(4).withWidthMm(24))

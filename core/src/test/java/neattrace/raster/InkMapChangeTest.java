@@ -16,7 +16,7 @@ class InkMapChangeTest {
         assertThat(map.changedSince(new InkMap(7, 5, new byte[35]))).isEmpty();
     }
 
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261")
     void twoChangedPixelsSpanTheRectangle(
             @ForAll @IntRange(max = 19) int ax,
             @ForAll @IntRange(max = 10) int ay,

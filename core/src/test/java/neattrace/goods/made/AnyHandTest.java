@@ -35,7 +35,7 @@ class AnyHandTest {
     private static final PressProfile PRESS = PressProfile.bundled();
     private static final Job JOB = Jobs.coloured();
     private static final Pipeline PIPELINE = new Pipeline();
-    private static final int STEPS = 25;
+    private static final int STEPS = 15;
 
     private static Drawing drawing;
 

@@ -219,7 +219,7 @@ class ColouringPageTest {
             IndexedFacetDistance edge = new IndexedFacetDistance(area.paper().getBoundary());
             double best = 0;
             var box = area.paper().getEnvelopeInternal();
-            double step = Math.max(0.03, Math.max(box.getWidth(), box.getHeight()) / 120);
+            double step = Math.max(0.03, Math.max(box.getWidth(), box.getHeight()) / 60);
             for (double y = box.getMinY(); y < box.getMaxY(); y += step) {
                 for (double x = box.getMinX(); x < box.getMaxX(); x += step) {
                     Geometry at = factory.createPoint(new Coordinate(x, y));

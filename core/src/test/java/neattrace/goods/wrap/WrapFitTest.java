@@ -44,7 +44,7 @@ class WrapFitTest {
         return new Motif(0, x, y, wide, turn, false);
     }
 
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20261")
     void whatIsMovedInIsCutOffNowhereAndClearOfTheHandle(
             @ForAll @DoubleRange(min = -300, max = 500) double x,
             @ForAll @DoubleRange(min = -300, max = 300) double y,
@@ -59,7 +59,7 @@ class WrapFitTest {
         assertThat(in.widthMm()).isLessThanOrEqualTo(wide + 1e-9);
     }
 
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20261")
     void whatIsNarrowedIsSeenAtOnceAndStaysWhereItIs(
             @ForAll @DoubleRange(min = 0, max = 200) double x,
             @ForAll @DoubleRange(min = 20, max = 400) double wide,
@@ -71,7 +71,7 @@ class WrapFitTest {
         assertThat(before.narrowed(narrow).widthMm()).isCloseTo(narrow.widthMm(), within(1e-9));
     }
 
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20261")
     void whatIsTurnedToWhoDrinksIsSeenByThem(
             @ForAll @DoubleRange(min = 0, max = 200) double x,
             @ForAll @DoubleRange(min = 5, max = 200) double wide,

@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  */
 class RandomChangesTest {
 
-    private static final int JOBS = Integer.getInteger("neattrace.randomJobs", 60);
+    private static final int JOBS = Integer.getInteger("neattrace.randomJobs", 30);
     private static final int CHANGES = 7;
 
     static LongStream seeds() {

@@ -30,7 +30,7 @@ class AreaOutlinerTest {
     /**
      * JTS is the judge: every outline valid, and all together a coverage without gap or overlap.
      */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261")
     void outlinesAreValidAndCoverThePageExactly(
             @ForAll long seed, @ForAll @DoubleRange(min = 0.1, max = 0.7) double share) {
         AreaTree areas = areas(Sheets.blocks(seed, 40, share));
@@ -67,7 +67,7 @@ class AreaOutlinerTest {
     /**
      * A cut is drawn as a row of pixels while areas are found; its edge is the line all the same.
      */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20261")
     void theEdgeOfACutIsTheCutItself(@ForAll @DoubleRange(min = 0, max = 6.28) double angle) {
         byte[] coverage = new byte[200 * 200];
         for (int i = 0; i < coverage.length; i++) {

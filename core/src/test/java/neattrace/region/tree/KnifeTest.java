@@ -49,7 +49,7 @@ class KnifeTest {
                 RING, CloseSettings.automatic().withCuts(List.of(cut)), PX_PER_MM, Progress.SILENT);
     }
 
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "20261")
     void aLineFromInkToInkPartsTheAreaHoweverItRuns(
             @ForAll @DoubleRange(min = 0, max = 6.28) double angle,
             @ForAll @DoubleRange(min = -8, max = 8) double aside,

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 class SmoothingTest {
 
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261")
     void isThePlainMeanOfTheNeighbours(
             @ForAll long seed,
             @ForAll @IntRange(min = 1, max = 40) int size,

@@ -25,7 +25,7 @@ class LoopFitterTest {
         return xy;
     }
 
-    @Property(tries = 30)
+    @Property(tries = 30, seed = "20261")
     void aCircleNeedsFewCurves(@ForAll @DoubleRange(min = 6, max = 400) double radius) {
         FittedLoop fit = LoopFitter.fit(circle(radius), 0.3);
         // Four quarters bulge by 2.725e-4 of the radius (well known), which is 0.05 px at 183.4 px;
@@ -40,7 +40,7 @@ class LoopFitterTest {
     }
 
     /** Random radii seldom come near to where four curves are no longer enough. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20261")
     void fourQuartersDoUpToTheRadiusAtWhichTheyBulgeTooMuch(
             @ForAll @DoubleRange(min = 179, max = 188) double radius) {
         assertThat(LoopFitter.fit(circle(radius), 0.3).loop().size())
@@ -48,7 +48,7 @@ class LoopFitterTest {
     }
 
     /** Wherever two curves of a loop without corners meet, both run the same way. */
-    @Property(tries = 20)
+    @Property(tries = 20, seed = "20261")
     void curvesMeetSmoothly(@ForAll @DoubleRange(min = 2, max = 7) double waves) {
         assertSmooth(LoopFitter.fit(wavy(900, 90, 9, Math.rint(waves)), 0.2).loop(), 1e-6);
     }
@@ -127,7 +127,7 @@ class LoopFitterTest {
         xy[2 * i + 1] = y;
     }
 
-    @Property(tries = 30)
+    @Property(tries = 30, seed = "20261")
     void noSampleKeepsFartherThanAllowed(
             @ForAll @DoubleRange(min = 0.1, max = 1.5) double bound,
             @ForAll @DoubleRange(min = 1, max = 7) double waves) {

@@ -16,8 +16,6 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.stage.Progress;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 
 /** What the demo's jobs have to say, each for the goods it is meant for. */
 class SkerryBriefsTest {
@@ -56,20 +54,6 @@ class SkerryBriefsTest {
                 .allMatch(group -> group.kind().severity() == Severity.INFO);
         assertThat(DRAWINGS.get(SkerryMail.PUFFIN).emptyAreas()).isEmpty();
         assertThat(DRAWINGS.get(SkerryMail.PUFFIN).layers()).hasSize(7);
-    }
-
-    /** Opened, the small motifs are there to be laid out, not to be worked on. */
-    @ParameterizedTest
-    @EnumSource(SkerryMotif.class)
-    void theSmallMotifsAreFinished(SkerryMotif motif) throws IOException {
-        Pipeline pipeline = new Pipeline();
-        Drawing drawing = pipeline.run(SkerryJobs.job(motif), Progress.SILENT);
-        assertThat(drawing.emptyAreas()).isEmpty();
-        assertThat(drawing.layers()).hasSizeGreaterThanOrEqualTo(5);
-        assertThat(new Inspector(pipeline, Inspector.ALL).look(drawing, Progress.SILENT).groups())
-                .hasSizeLessThan(3)
-                .noneMatch(group -> group.kind().severity() == Severity.STOP);
-        assertThat(drawing.job().title()).isEqualTo(motif.title());
     }
 
     @Test
