@@ -67,14 +67,19 @@ public record Palette(List<Swatch> swatches, List<Colourway> colourways, int sho
         List<Swatch> base = new ArrayList<>();
         for (Swatch swatch : next) {
             Swatch old = first.get(swatch.id());
-            base.add(old == null ? swatch : swatch.withBuild(old.build()).withWish(old.wish()));
-            if (old != null && !way.of(old).build().equals(swatch.build())) {
-                way = way.with(swatch.id(), swatch.build());
+            base.add(old == null ? swatch : printedAs(swatch, old));
+            Colourway.Ink ink = Colourway.Ink.of(swatch);
+            if (old != null && !Colourway.Ink.of(way.of(old)).equals(ink)) {
+                way = way.with(swatch.id(), ink);
             }
         }
         List<Colourway> ways = new ArrayList<>(colourways);
         ways.set(shown, way);
         return new Palette(base, ways, shown, lastId);
+    }
+
+    private static Swatch printedAs(Swatch swatch, Swatch other) {
+        return swatch.withBuild(other.build()).withSpot(other.spot()).withWish(other.wish());
     }
 
     /** An id that no swatch has or ever had. */
@@ -101,7 +106,8 @@ public record Palette(List<Swatch> swatches, List<Colourway> colourways, int sho
         List<Colourway> ways = new ArrayList<>(colourways);
         ways.add(
                 new Colourway(
-                        name, now().stream().collect(Collectors.toMap(Swatch::id, Swatch::build))));
+                        name,
+                        now().stream().collect(Collectors.toMap(Swatch::id, Colourway.Ink::of))));
         return new Palette(swatches, ways, ways.size() - 1, lastId);
     }
 

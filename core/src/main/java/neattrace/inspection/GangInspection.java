@@ -2,9 +2,12 @@ package neattrace.inspection;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import neattrace.finding.Answer;
 import neattrace.finding.Cost;
 import neattrace.finding.Finding;
@@ -21,8 +24,11 @@ import neattrace.gang.GangWork;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.Nest;
 import neattrace.goods.sheet.SheetFacts;
+import neattrace.goods.sheet.SheetItem;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.StickerSheet;
+import neattrace.press.Colorant;
+import neattrace.press.DeltaE2000;
 
 /**
  * What stands against a sheet of stickers: drawings that are gone or changed, cuts too near to one
@@ -51,6 +57,12 @@ public final class GangInspection {
     private static final Kind SMALL =
             kind("sheet-sticker-small", Severity.LOOK, Cost.WORK, "%d drawings are hard to peel");
 
+    private static final Kind INKS =
+            kind("sheet-inks-differ", Severity.LOOK, Cost.WORK, "%d inks were measured twice");
+
+    /** Where two measures of one ink are told apart (common practice, no source). */
+    private static final double SAME_INK = 2;
+
     private static final Kind UNWRITTEN =
             kind("sheet-words-nowhere", Severity.LOOK, Cost.WORK, "%d words stand nowhere");
 
@@ -69,6 +81,7 @@ public final class GangInspection {
                     CRAMMED,
                     COLOURED,
                     SMALL,
+                    INKS,
                     UNWRITTEN);
 
     private final GangSheet sheet;
@@ -111,6 +124,7 @@ public final class GangInspection {
         add(groups, crammed());
         add(groups, coloured());
         add(groups, small());
+        add(groups, inks());
         add(groups, unwritten());
         return groups;
     }
@@ -358,6 +372,53 @@ public final class GangInspection {
                                                 + " the backing.",
                                         leave(smallKey(one))))
                 .toList();
+    }
+
+    /** Inks of their own that two drawings call alike and have measured otherwise. */
+    private List<Finding> inks() {
+        Map<String, Colorant> known = new LinkedHashMap<>();
+        Map<String, Double> apart = new LinkedHashMap<>();
+        for (SheetItem item : laid.items()) {
+            spots(item)
+                    .forEach(
+                            ink -> {
+                                String name = ink.name().toLowerCase(Locale.ROOT);
+                                Colorant first = known.putIfAbsent(name, ink);
+                                if (first != null) {
+                                    apart.merge(first.name(), apart(first, ink), Math::max);
+                                }
+                            });
+        }
+        return apart.entrySet().stream()
+                .filter(one -> one.getValue() > SAME_INK)
+                .filter(one -> !sheet.left().contains(INKS.key() + ":" + one.getKey()))
+                .map(
+                        one ->
+                                Finding.of(
+                                                INKS,
+                                                "Two drawings have another ink called "
+                                                        + one.getKey(),
+                                                "A press knows inks by their names: all of it is"
+                                                        + " one plate and one ink, shown as the"
+                                                        + " first of them was measured. Call them"
+                                                        + " otherwise if they are two.",
+                                                leave(INKS.key() + ":" + one.getKey()))
+                                        .measuring(new Measure(one.getValue(), "ΔE00")))
+                .toList();
+    }
+
+    private static Stream<Colorant> spots(SheetItem item) {
+        return item.sticker().art().layers().stream()
+                .flatMap(layer -> layer.objects().stream())
+                .flatMap(object -> object.tints().percent().keySet().stream())
+                .filter(ink -> ink.kind() == Colorant.Kind.SPOT)
+                .distinct();
+    }
+
+    private static double apart(Colorant first, Colorant second) {
+        return first.look()
+                .flatMap(one -> second.look().map(other -> DeltaE2000.between(one, other)))
+                .orElse(0.0);
     }
 
     private static String smallKey(GangSticker one) {

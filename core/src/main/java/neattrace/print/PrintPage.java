@@ -35,16 +35,18 @@ public record PrintPage(
     }
 
     /**
-     * The page as one plan: layers of a name and a colour become one, flats lie beneath all lines.
-     * Time grows with the points of all that is placed.
+     * The page as one plan: layers of a name and a colour become one, flats lie beneath all lines,
+     * inks of their own that share a name are one ink, and look as the lowest of them. Time grows
+     * with the points of all that is placed.
      *
      * @param press how colorants look
      */
     public PrintPlan plan(PressProfile press) {
         List<PrintLayer> layers = new ArrayList<>();
+        PageSpots spots = new PageSpots();
         for (Placement placement : placements) {
             for (PrintLayer layer : placement.art().layers()) {
-                lay(placed(layer, placement.placing()), layers);
+                lay(placed(spots.of(layer), placement.placing()), layers);
             }
         }
         layers.sort(Comparator.comparingInt(layer -> layer.kind().rank()));

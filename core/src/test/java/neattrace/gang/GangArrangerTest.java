@@ -9,8 +9,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import neattrace.finding.Answer;
 import neattrace.finding.Finding;
+import neattrace.flat.Swatch;
 import neattrace.goods.nest.NestWish;
 import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.StickerSheet;
@@ -18,6 +20,7 @@ import neattrace.inspection.GangInspection;
 import neattrace.job.Job;
 import neattrace.job.file.JobFile;
 import neattrace.job.log.Tools;
+import neattrace.press.Lab;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
@@ -225,6 +228,24 @@ class GangArrangerTest {
         }
         GangSheet shop = sheet().withLayout(sheet().layout().withShop("Skerry Mail"));
         assertThat(kinds(shop)).contains("sheet-words-nowhere");
+    }
+
+    /** Presses know inks by their names alone. */
+    @Test
+    void inksOfOneNameThatWereMeasuredOtherwiseAreTold() throws IOException {
+        List<Path> files = new ArrayList<>();
+        for (double light : new double[] {30, 60}) {
+            Job job = Jobs.coloured();
+            List<Swatch> swatches = new ArrayList<>(job.swatches());
+            swatches.set(0, swatches.get(0).withSpot(Optional.of(new Lab(light, -20, -20))));
+            Path file = folder.resolve("ink" + light + ".ntjob");
+            JobFile.save(file, job.withSwatches(swatches), new byte[0]);
+            files.add(file);
+        }
+        GangSheet two = GangSheet.EMPTY.with(files.get(0)).with(files.get(1));
+        assertThat(kinds(two)).contains("sheet-inks-differ");
+        GangSheet same = GangSheet.EMPTY.with(files.get(0)).with(files.get(0));
+        assertThat(kinds(same)).doesNotContain("sheet-inks-differ");
     }
 
     @Test

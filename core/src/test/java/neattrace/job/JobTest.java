@@ -63,7 +63,7 @@ class JobTest {
         assertThat(less.flat().forms())
                 .hasSize(2)
                 .allSatisfy(form -> assertThat(form.needs()).doesNotContain(2));
-        assertThat(less.palette().colourways().get(0).builds()).containsOnlyKeys(1, 3);
+        assertThat(less.palette().colourways().get(0).inks()).containsOnlyKeys(1, 3);
         assertThat(less.palette().shown()).isZero();
     }
 

@@ -157,7 +157,9 @@ public final class PaletteFile {
                             false,
                             entry.spot(),
                             Optional.empty(),
-                            Optional.empty()));
+                            entry.build().isPresent()
+                                    ? Optional.empty()
+                                    : Optional.of(entry.rgb())));
         }
         return List.copyOf(swatches);
     }

@@ -36,8 +36,7 @@ final class PaletteJson {
                     swatches.addObject().put("id", swatch.id()).put("name", swatch.name());
             build(swatch.build(), node);
             node.put("group", swatch.group()).put("locked", swatch.locked());
-            swatch.spot()
-                    .ifPresent(lab -> node.putArray("spot").add(lab.l()).add(lab.a()).add(lab.b()));
+            swatch.spot().ifPresent(lab -> spot(lab, node));
             swatch.wish().ifPresent(wish -> node.put("wish", wish.hex()));
             swatch.tone()
                     .ifPresent(
@@ -50,14 +49,40 @@ final class PaletteJson {
         for (Colourway way : palette.colourways()) {
             ObjectNode node = ways.addObject().put("name", way.name());
             ArrayNode builds = node.putArray("builds");
-            new TreeMap<>(way.builds())
-                    .forEach((id, build) -> build(build, builds.addObject().put("swatch", id)));
+            new TreeMap<>(way.inks())
+                    .forEach((id, ink) -> ink(ink, builds.addObject().put("swatch", id)));
         }
         root.put("colourway", palette.shown()).put("lastSwatch", palette.lastId());
     }
 
     private static void build(Cmyk build, ObjectNode node) {
         node.putArray("cmyk").add(build.c()).add(build.m()).add(build.y()).add(build.k());
+    }
+
+    /** A spot that is null says that process inks print it. */
+    private static void ink(Colourway.Ink ink, ObjectNode node) {
+        build(ink.build(), node);
+        ink.spot().ifPresentOrElse(lab -> spot(lab, node), () -> node.putNull("spot"));
+        ink.wish().ifPresent(wish -> node.put("wish", wish.hex()));
+    }
+
+    /** Files of before say nothing of spots: there a swatch had its own in every colourway. */
+    private static Colourway.Ink ink(JsonNode node, Optional<Lab> spot) throws DamagedException {
+        return new Colourway.Ink(
+                build(node),
+                node.has("spot") ? spot(node) : spot,
+                Rgb.parse(node.path("wish").asText()));
+    }
+
+    private static void spot(Lab lab, ObjectNode node) {
+        node.putArray("spot").add(lab.l()).add(lab.a()).add(lab.b());
+    }
+
+    private static Optional<Lab> spot(JsonNode node) throws DamagedException {
+        JsonNode spot = node.path("spot");
+        return spot.isMissingNode() || spot.isNull()
+                ? Optional.empty()
+                : Optional.of(new Lab(number(spot, 0), number(spot, 1), number(spot, 2)));
     }
 
     private static Cmyk build(JsonNode node) throws DamagedException {
@@ -72,26 +97,27 @@ final class PaletteJson {
         }
         List<Colourway> ways = new ArrayList<>();
         for (JsonNode way : need(node, "colourways")) {
-            Map<Integer, Cmyk> builds = new TreeMap<>();
+            Map<Integer, Colourway.Ink> inks = new TreeMap<>();
             for (JsonNode one : need(way, "builds")) {
-                builds.put(whole(one, "swatch"), build(one));
+                int id = whole(one, "swatch");
+                Optional<Lab> own =
+                        swatches.stream()
+                                .filter(swatch -> swatch.id() == id)
+                                .findFirst()
+                                .flatMap(Swatch::spot);
+                inks.put(id, ink(one, own));
             }
-            ways.add(new Colourway(text(way, "name"), builds));
+            ways.add(new Colourway(text(way, "name"), inks));
         }
         return new Palette(swatches, ways, whole(node, "colourway"), whole(node, "lastSwatch"));
     }
 
     private static Swatch swatch(JsonNode node) throws DamagedException {
-        JsonNode spot = node.path("spot");
-        Optional<Lab> ink =
-                spot.isMissingNode()
-                        ? Optional.empty()
-                        : Optional.of(new Lab(number(spot, 0), number(spot, 1), number(spot, 2)));
         Swatch swatch =
                 new Swatch(whole(node, "id"), text(node, "name"), build(node))
                         .withGroup(text(node, "group"))
                         .withLocked(flag(node, "locked"))
-                        .withSpot(ink)
+                        .withSpot(spot(node))
                         .withWish(Rgb.parse(node.path("wish").asText()));
         JsonNode tone = node.path("tone");
         return tone.isMissingNode()

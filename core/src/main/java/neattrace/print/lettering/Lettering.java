@@ -11,7 +11,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.locationtech.jts.awt.ShapeReader;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -49,6 +51,9 @@ public final class Lettering {
         RIGHT
     }
 
+    /** Read once: making a font of a stream writes a file each time. */
+    private static final Map<Face, Font> FONTS = fonts();
+
     private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
 
     /** How far chords keep from curves at most, mm. */
@@ -66,7 +71,7 @@ public final class Lettering {
     public static Geometry line(
             String text, Face face, double sizeMm, double x, double baseline, Align align) {
         GlyphVector glyphs =
-                font(face).deriveFont((float) sizeMm).createGlyphVector(CONTEXT, text.strip());
+                FONTS.get(face).deriveFont((float) sizeMm).createGlyphVector(CONTEXT, text.strip());
         Rectangle2D box = glyphs.getLogicalBounds();
         double left =
                 switch (align) {
@@ -90,7 +95,7 @@ public final class Lettering {
 
     /** How wide a line is, mm. */
     public static double widthMm(String text, Face face, double sizeMm) {
-        return font(face)
+        return FONTS.get(face)
                 .deriveFont((float) sizeMm)
                 .getStringBounds(text.strip(), CONTEXT)
                 .getWidth();
@@ -110,6 +115,14 @@ public final class Lettering {
             }
         }
         return letter;
+    }
+
+    private static Map<Face, Font> fonts() {
+        Map<Face, Font> fonts = new EnumMap<>(Face.class);
+        for (Face face : Face.values()) {
+            fonts.put(face, font(face));
+        }
+        return fonts;
     }
 
     private static Font font(Face face) {

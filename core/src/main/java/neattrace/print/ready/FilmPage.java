@@ -14,7 +14,6 @@ import neattrace.print.PrintObject;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
 import neattrace.print.PrintShape;
-import neattrace.print.lettering.Lettering;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -33,7 +32,6 @@ public final class FilmPage {
 
     private static final double MARK_MM = 6;
     private static final double LINE_MM = 0.15;
-    private static final double TEXT_MM = 3.2;
     private static final double PATCH_MM = 4;
     private static final double[] PATCHES = {100, 75, 50, 25};
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -79,22 +77,9 @@ public final class FilmPage {
             objects.add(object(cross(at[0], at[1]), every));
         }
         objects.add(object(corners(width, height, trim), every));
-        double x = RIM_MM + 2;
+        List<Geometry> names = FilmNames.of(inks, width, height);
         for (int i = 0; i < inks.size(); i++) {
-            String name = (i + 1) + " " + inks.get(i).name();
-            Geometry text =
-                    Lettering.line(
-                            name,
-                            Lettering.Face.PLAIN,
-                            TEXT_MM,
-                            x,
-                            middle + TEXT_MM / 3,
-                            Lettering.Align.LEFT);
-            objects.add(object(text, Tints.full(inks.get(i))));
-            x += Lettering.widthMm(name, Lettering.Face.PLAIN, TEXT_MM) + 4;
-            if (Math.abs(x - width / 2) < MARK_MM) {
-                x = width / 2 + MARK_MM;
-            }
+            objects.add(object(names.get(i), Tints.full(inks.get(i))));
         }
         double left = RIM_MM + 2;
         double top = height - middle - PATCH_MM / 2;

@@ -167,6 +167,14 @@ class PaletteFileTest {
                 .hasMessageContaining("0 to 100");
     }
 
+    /** What is known by its look alone was wished for; its inks are the nearest there are. */
+    @Test
+    void coloursWithoutInksAreWishes() throws IOException {
+        byte[] bytes = "00FF30".getBytes(StandardCharsets.UTF_8);
+        Swatch swatch = PaletteFile.read(bytes, "bright.hex", PressProfile.bundled()).get(0);
+        assertThat(swatch.wish()).contains(new Rgb(0, 255, 48));
+    }
+
     @Test
     void tenThousandColoursAreRefused() {
         assertThatThrownBy(() -> read("#123456\n".repeat(10_000), "x.txt"))

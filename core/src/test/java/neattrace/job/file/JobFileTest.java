@@ -144,7 +144,11 @@ class JobFileTest {
                                                     .withSpot(Optional.of(new Lab(52.5, -4, -11)))),
                                     List.of(
                                             new Colourway(
-                                                    "Night", Map.of(4, new Cmyk(40, 30, 20, 10)))),
+                                                    "Night",
+                                                    Map.of(
+                                                            4,
+                                                            Colourway.Ink.of(
+                                                                    new Cmyk(40, 30, 20, 10))))),
                                     0,
                                     12),
                             List.of(

@@ -256,7 +256,9 @@ public final class RandomJobs {
                             Palette.FIRST,
                             palette.lastId()));
         }
-        Colourway night = new Colourway("Night", Map.of(swatch(job), new Cmyk(60, 40, 20, 10)));
+        Colourway night =
+                new Colourway(
+                        "Night", Map.of(swatch(job), Colourway.Ink.of(new Cmyk(60, 40, 20, 10))));
         return job.withPalette(
                 new Palette(palette.swatches(), List.of(night), 0, palette.lastId()));
     }

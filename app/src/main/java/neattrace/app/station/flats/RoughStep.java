@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import javafx.application.Platform;
@@ -200,7 +201,8 @@ final class RoughStep implements Step {
                         .taken(job.swatches().stream().map(Swatch::name).toList())
                         .name(mean.toLab());
         Swatch swatch =
-                new Swatch(job.freeSwatchId(), called, desk.workspace().press().nearest(mean));
+                new Swatch(job.freeSwatchId(), called, desk.workspace().press().nearest(mean))
+                        .withWish(Optional.of(mean));
         desk.change("Colour off a picture", now -> now.withSwatch(swatch));
         desk.inHand().set(swatch.id());
         desk.workspace().say("In hand: " + called + ", " + swatch.build());
