@@ -41,7 +41,13 @@ final class CutFindings {
     private static final Kind ADRIFT =
             kind("stencil-tie-adrift", Severity.LOOK, Cost.PLACE, "%d ties by hand are nowhere");
 
-    static final List<Kind> KINDS = List.of(LOOSE, FEW, ADRIFT, WIDE, NARROW, LONG, TINY);
+    private static final Kind HEAVY =
+            kind("stencil-island-heavy", Severity.LOOK, Cost.PLACE, "%d islands want more ties");
+    private static final Kind TIP =
+            kind("stencil-tip-bends", Severity.LOOK, Cost.PLACE, "%d tips will bend up");
+
+    static final List<Kind> KINDS =
+            List.of(LOOSE, FEW, ADRIFT, HEAVY, WIDE, NARROW, LONG, TIP, TINY);
 
     /** Islands up to so many times the square of a tie's width are hardly worth their ties. */
     private static final double HARDLY = 1;
@@ -75,7 +81,9 @@ final class CutFindings {
                 found.add(wide(stencil, on));
             }
             stencil.islands().forEach(one -> island(one, on));
+            stencil.islands().forEach(one -> heavy(one, on));
             stencil.webs().forEach(one -> web(one, on));
+            stencil.webs().forEach(one -> tip(one, on));
         }
         set.adrift().forEach(this::adrift);
         return found;
@@ -168,6 +176,39 @@ final class CutFindings {
         }
     }
 
+    private void heavy(Island island, String on) {
+        Point at = onDrawing(island.middle());
+        if (!island.isHeavy() || left.isLeft(wished.left("heavy"), at)) {
+            return;
+        }
+        Point tie = onDrawing(island.farthest());
+        found.add(
+                Finding.of(
+                                HEAVY,
+                                mm("An island of %.1f cm² hangs by", island.shape().getArea() / 100)
+                                        + mm(" %.1f mm of ties", island.tiesMm())
+                                        + on,
+                                mm(
+                                        "Parts of it reach %.0f mm beyond its ties: it lifts when"
+                                                + " paint is laid over it, and tears off.",
+                                        island.reachMm()),
+                                change("tie", "Hold it by one more tie", wished, tied(tie)),
+                                left.leave(wished.left("heavy"), at))
+                        .at(box(island, at))
+                        .measuring(new Measure(island.loadMm2(), "mm²"))
+                        .against(island.bearsMm2())
+                        .on(wished.keys()));
+    }
+
+    private static UnaryOperator<WantedGoods> tied(Point at) {
+        return recipe(
+                one -> {
+                    List<TieChoice> ties = new ArrayList<>(one.ties());
+                    ties.add(new TieChoice(at, true));
+                    return one.withTies(ties);
+                });
+    }
+
     private Answer.Change drop(double areaMm2) {
         // Rounded up, so that the island itself is among those that fall out.
         double up = Math.ceil(areaMm2 * 10) / 10;
@@ -213,23 +254,33 @@ final class CutFindings {
                                             "It is longer than %.0f times its width: it flaps, and"
                                                     + " paint creeps beneath.",
                                             Web.FLAPS),
-                                    change(
-                                            "tie",
-                                            "Hold it by a tie",
-                                            wished,
-                                            recipe(
-                                                    one -> {
-                                                        List<TieChoice> ties =
-                                                                new ArrayList<>(one.ties());
-                                                        ties.add(new TieChoice(at, true));
-                                                        return one.withTies(ties);
-                                                    })),
+                                    change("tie", "Hold it by a tie", wished, tied(at)),
                                     left.leave(wished.left("flap"), at))
                             .at(place)
                             .measuring(Measure.mm(web.lengthMm()))
                             .against(Web.FLAPS * web.meanMm())
                             .on(wished.keys()));
         }
+    }
+
+    private void tip(Web web, String on) {
+        Point at = onDrawing(web.at());
+        if (!web.bends() || left.isLeft(wished.left("tip"), at)) {
+            return;
+        }
+        found.add(
+                Finding.of(
+                                TIP,
+                                mm("A tip %.0f mm long", web.lengthMm())
+                                        + mm(" and %.1f mm wide", web.meanMm())
+                                        + on,
+                                "Nothing holds its end: it bends up, and paint creeps beneath.",
+                                change("tie", "Hold it by a tie", wished, tied(at)),
+                                left.leave(wished.left("tip"), at))
+                        .at(new Place.Spot(at, wished.onPage(Math.max(4, web.lengthMm()))))
+                        .measuring(Measure.mm(web.lengthMm()))
+                        .against(Web.BENDS * web.meanMm())
+                        .on(wished.keys()));
     }
 
     private static UnaryOperator<WantedGoods> recipe(UnaryOperator<StencilRecipe> change) {

@@ -117,6 +117,34 @@ class GoodsInspectionTest {
                 .isEmpty();
     }
 
+    /** A bird of 60 mm that hangs on two ties is told, one that hangs on enough is not. */
+    @Test
+    void aLargeIslandIsHeldByMoreThanTwoTies() throws IOException {
+        BufferedImage image = Pictures.plain(1000, 1000, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.BLACK);
+        g.fillOval(100, 100, 800, 800);
+        g.setColor(Color.WHITE);
+        g.fillOval(140, 140, 720, 720);
+        g.dispose();
+        Job job =
+                wanting(
+                        Job.of(new Source("ring.png", Pictures.png(image, 300))),
+                        GoodsKind.CUT_STENCIL,
+                        GoodsInspectionTest::asScanned);
+        Job next = job;
+        for (int k = 0; k < 6; k++) {
+            Optional<Group> heavy = look(next, "stencil-island-heavy");
+            if (heavy.isEmpty()) {
+                break;
+            }
+            next = answered(next, heavy.get().findings().get(0), "tie");
+        }
+        assertThat(next).isNotEqualTo(job);
+        assertThat(look(next, "stencil-island-heavy")).isEmpty();
+        assertThat(look(next, "stencil-tie-adrift")).isEmpty();
+    }
+
     @Test
     void aTinyIslandFallsOutOrStays() throws IOException {
         Job job = wanting(Jobs.plain(), GoodsKind.CUT_STENCIL, one -> asScanned(tied(one, 6)));

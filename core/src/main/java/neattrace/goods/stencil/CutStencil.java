@@ -202,13 +202,12 @@ public record CutStencil(
         List<Island> islands = new ArrayList<>();
         for (int p = 1; p < pieces.size(); p++) {
             int piece = p;
-            int held =
-                    (int)
-                            ties.stream()
-                                    .filter(tie -> tie.one() == piece || tie.other() == piece)
-                                    .count();
+            List<Tie> held =
+                    ties.stream()
+                            .filter(tie -> tie.one() == piece || tie.other() == piece)
+                            .toList();
             Coordinate within = pieces.get(p).getInteriorPoint().getCoordinate();
-            islands.add(new Island(p, pieces.get(p), new Point(within.x, within.y), held));
+            islands.add(Island.of(p, pieces.get(p), new Point(within.x, within.y), held));
         }
         return islands;
     }

@@ -148,7 +148,9 @@ public record StencilFacts(StencilSet set, List<Remark> findings) {
                     .put("xMm", rounded(island.middle().x()))
                     .put("yMm", rounded(island.middle().y()))
                     .put("areaMm2", rounded(island.shape().getArea()))
-                    .put("ties", island.ties());
+                    .put("ties", island.ties())
+                    .put("loadMm2", rounded(island.loadMm2()))
+                    .put("bearsMm2", rounded(island.bearsMm2()));
         }
         ArrayNode ties = node.putArray("ties");
         for (Tie tie : stencil.ties()) {
@@ -166,7 +168,8 @@ public record StencilFacts(StencilSet set, List<Remark> findings) {
                     .put("yMm", rounded(web.at().y()))
                     .put("widthMm", rounded(web.widthMm()))
                     .put("lengthMm", rounded(web.lengthMm()))
-                    .put("holds", web.holds());
+                    .put("holds", web.holds())
+                    .put("bends", web.bends());
         }
     }
 }

@@ -16,6 +16,14 @@ public record Web(Point at, double widthMm, double meanMm, double lengthMm, bool
     /** Longer ones flap (common practice, no source), times their width. */
     public static final double FLAPS = 20;
 
+    /** Loose tips longer than this bend up (common practice, no source), times their width. */
+    public static final double BENDS = 8;
+
+    /** Whether it is a loose tip so long that it bends up when paint is laid over it. */
+    public boolean bends() {
+        return !holds && lengthMm > BENDS * meanMm;
+    }
+
     /** Whether it is so long that it flaps. */
     public boolean flaps() {
         return holds && lengthMm > FLAPS * meanMm;

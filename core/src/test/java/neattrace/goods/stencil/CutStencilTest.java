@@ -90,6 +90,37 @@ class CutStencilTest {
         assertThat(stencil.tieMm2()).isCloseTo(kept, within(0.3));
     }
 
+    /** A disc of 2.5 cm holds by two ties, one of 6 cm does not, and wants more at its far side. */
+    @Test
+    void tiesHoldByWeightAndLever() {
+        assertThat(cut(ring(50, 50, 17, 12.5)).islands().get(0).isHeavy()).isFalse();
+        Island large = cut(ring(50, 50, 35, 30)).islands().get(0);
+        assertThat(large.ties()).isEqualTo(2);
+        assertThat(large.isHeavy()).isTrue();
+        assertThat(large.reachMm()).isGreaterThan(25);
+        List<TieChoice> more = new ArrayList<>();
+        for (int k = 0; k < 6; k++) {
+            double turn = Math.toRadians(60 * k);
+            Point at = new Point(50 + 32.5 * Math.cos(turn), 50 + 32.5 * Math.sin(turn));
+            more.add(new TieChoice(at, true));
+        }
+        Island held =
+                cut(ring(50, 50, 35, 30), StencilRecipe.USUAL.withTies(more)).islands().get(0);
+        assertThat(held.ties()).isGreaterThanOrEqualTo(6);
+        assertThat(held.reachMm()).isLessThan(6);
+        assertThat(held.isHeavy()).isFalse();
+    }
+
+    /** A tongue of paper that reaches far into what is cut away. */
+    @Test
+    void aLongTipBends() {
+        Geometry ink = box(20, 20, 60, 60).difference(box(20, 49.5, 40, 1));
+        CutStencil stencil = cut(ink);
+        assertThat(stencil.webs()).anyMatch(Web::bends);
+        assertThat(cut(box(20, 20, 60, 60).difference(box(20, 49.5, 3, 1))).webs())
+                .noneMatch(Web::bends);
+    }
+
     /**
      * All that is shorter than the way out to the sheet are rings within: it must be held all the
      * same.
