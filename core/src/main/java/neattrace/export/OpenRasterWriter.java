@@ -13,6 +13,7 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.zip.ZipOutputStream;
 import neattrace.files.ZipParts;
 import neattrace.print.PrintLayer;
@@ -72,9 +73,7 @@ public final class OpenRasterWriter {
     }
 
     private void write() throws IOException {
-        // First what may be refused for its size.
-        ByteArrayOutputStream merged = new ByteArrayOutputStream();
-        PngWriter.write(plan, ppi, merged);
+        PngWriter.check(width, height);
         List<PrintLayer> shown = plan.onScreen();
         for (int i = shown.size() - 1; i >= 0; i--) {
             PrintLayer layer = shown.get(i);
@@ -82,6 +81,8 @@ public final class OpenRasterWriter {
         }
         masks();
         ZipParts.packed(zip, "stack.xml", stack.bytes());
+        ByteArrayOutputStream merged = new ByteArrayOutputStream();
+        PngFile.write(merged(shown), ppi, merged);
         ZipParts.stored(zip, "mergedimage.png", merged.toByteArray());
         ZipParts.stored(zip, "Thumbnails/thumbnail.png", PngWriter.preview(plan, THUMBNAIL_PX));
     }
@@ -127,9 +128,36 @@ public final class OpenRasterWriter {
         stack.end();
     }
 
-    /** A layer as large as its shapes; nothing at all if they are off the page. */
+    /** What readers make of the layers: each laid over those beneath it, pixel by pixel. */
+    private BufferedImage merged(List<PrintLayer> shown) {
+        BufferedImage all = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = all.createGraphics();
+        for (PrintLayer layer : shown) {
+            painted(paths(layer), new Color(layer.screen().packed()))
+                    .ifPresent(one -> graphics.drawImage(one.image(), one.x(), one.y(), null));
+        }
+        graphics.dispose();
+        return all;
+    }
+
     private void layer(String name, List<Shape> shapes, Color colour, boolean seen)
             throws IOException {
+        Optional<Painted> painted = painted(shapes, colour);
+        if (painted.isEmpty()) {
+            return;
+        }
+        String source = String.format(Locale.ROOT, "data/layer%03d.png", layers++);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        PngFile.write(painted.get().image(), ppi, png);
+        ZipParts.stored(zip, source, png.toByteArray());
+        stack.layer(name, source, painted.get().x(), painted.get().y(), seen);
+    }
+
+    /** Pixels of a layer and where they lie. */
+    private record Painted(BufferedImage image, int x, int y) {}
+
+    /** A layer as large as its shapes; nothing at all if they are off the page. */
+    private Optional<Painted> painted(List<Shape> shapes, Color colour) {
         Rectangle2D box = new Rectangle2D.Double();
         boolean first = true;
         for (Shape shape : shapes) {
@@ -142,7 +170,7 @@ public final class OpenRasterWriter {
         int right = (int) Math.min(width, Math.ceil(box.getMaxX()));
         int bottom = (int) Math.min(height, Math.ceil(box.getMaxY()));
         if (first || right <= x || bottom <= y) {
-            return;
+            return Optional.empty();
         }
         BufferedImage image = new BufferedImage(right - x, bottom - y, BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = image.createGraphics();
@@ -156,10 +184,6 @@ public final class OpenRasterWriter {
             graphics.fill(toPixels.createTransformedShape(shape));
         }
         graphics.dispose();
-        String source = String.format(Locale.ROOT, "data/layer%03d.png", layers++);
-        ByteArrayOutputStream png = new ByteArrayOutputStream();
-        PngFile.write(image, ppi, png);
-        ZipParts.stored(zip, source, png.toByteArray());
-        stack.layer(name, source, x, y, seen);
+        return Optional.of(new Painted(image, x, y));
     }
 }

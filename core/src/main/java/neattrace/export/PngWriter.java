@@ -30,6 +30,16 @@ public final class PngWriter {
         double pxPerMm = ppi / Resolution.MM_PER_INCH;
         long width = Math.max(1, Math.round(plan.widthMm() * pxPerMm));
         long height = Math.max(1, Math.round(plan.heightMm() * pxPerMm));
+        check(width, height);
+        PngFile.write(paint(plan, (int) width, (int) height, true), ppi, out);
+    }
+
+    /**
+     * Refuses pictures that are too large.
+     *
+     * @throws IOException if there are more pixels than {@link #MAX_PIXELS}
+     */
+    static void check(long width, long height) throws IOException {
         if (width * height > MAX_PIXELS) {
             throw new IOException(
                     "A PNG of "
@@ -38,7 +48,6 @@ public final class PngWriter {
                             + height
                             + " pixels is too large; the limit is 200 million. Lower the ppi.");
         }
-        PngFile.write(paint(plan, (int) width, (int) height, true), ppi, out);
     }
 
     /** A small PNG for previews; the longer side has at most {@code side} pixels. */

@@ -3,6 +3,12 @@ package neattrace.export;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Line2D;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -14,6 +20,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import neattrace.geom.CubicSegments;
 import neattrace.geom.Point;
+import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Sizing;
 import neattrace.goods.UsualGoods;
@@ -33,6 +40,7 @@ import neattrace.goods.transfer.TransferPlan;
 import neattrace.goods.transfer.TransferStencil;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
+import neattrace.job.Source;
 import neattrace.job.WantedGoods;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.GoodsDrawing;
@@ -49,6 +57,7 @@ import neattrace.print.ready.PressPalette;
 import neattrace.print.ready.PressSheet;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
+import neattrace.testing.Pictures;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -80,6 +89,48 @@ class NothingWastedTest {
         Drawing drawing = pipeline.run(job, Progress.SILENT);
         return GoodsSticker.of(
                 pipeline, drawing, job.goods().wanted().get(0), PRESS, Progress.SILENT);
+    }
+
+    /** Spikes of many lengths with nooks between them: even cut lines lie farther out there. */
+    private static Job spikes() throws IOException {
+        BufferedImage image = Pictures.plain(900, 900, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(Color.BLACK);
+        g.setStroke(new BasicStroke(9));
+        for (int k = 0; k < 48; k++) {
+            double turn = 2 * Math.PI * k / 48;
+            double far = 200 + 200 * Math.abs(Math.sin(7 * k));
+            g.draw(
+                    new Line2D.Double(
+                            450, 450, 450 + far * Math.cos(turn), 450 + far * Math.sin(turn)));
+        }
+        g.dispose();
+        return Job.of(new Source("spikes.png", Pictures.png(image, 300)));
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Sizing.Fit.class,
+            names = {"WIDTH", "HEIGHT"})
+    void stickersAreAsLargeAsTheyAreAskedFor(Sizing.Fit fit) throws IOException {
+        for (double mm : new double[] {20, 60, 200}) {
+            Goods goods = UsualGoods.of(GoodsKind.STICKER).withSizing(new Sizing(fit, mm, mm, 300));
+            Job job = spikes().withGoods(GoodsSection.UNDECIDED.with(goods));
+            Pipeline pipeline = new Pipeline();
+            Sticker made =
+                    GoodsSticker.of(
+                            pipeline,
+                            pipeline.run(job, Progress.SILENT),
+                            job.goods().wanted().get(0),
+                            PRESS,
+                            Progress.SILENT);
+            Envelope box = made.area().getEnvelopeInternal();
+            double is = fit == Sizing.Fit.WIDTH ? box.getWidth() : box.getHeight();
+            assertThat(is).isCloseTo(mm, within(0.02));
+            assertThat(made.silhouette().distance(made.area().getBoundary()))
+                    .isGreaterThan(0.97 * goods.edges().borderMm());
+        }
     }
 
     private static byte[] pdf(PrintPlan plan, PdfStandard standard) throws IOException {

@@ -119,7 +119,7 @@ class OpenRasterWriterTest {
                 for (int shift = 0; shift < 32; shift += 8) {
                     int a = merged.getRGB(x, y) >>> shift & 0xff;
                     int b = laid.getRGB(x, y) >>> shift & 0xff;
-                    unlike += Math.abs(a - b) > 12 ? 1 : 0;
+                    unlike += a != b ? 1 : 0;
                 }
             }
         }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import neattrace.geom.CubicLoop;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * The cut of one sticker.
@@ -27,6 +28,14 @@ public record StickerCut(CubicLoop outside, List<CubicLoop> holes, Polygon area)
     /** All its lines, the outside first. */
     public Stream<CubicLoop> loops() {
         return Stream.concat(Stream.of(outside), holes.stream());
+    }
+
+    /** The same at another size. */
+    public StickerCut scaled(double factor) {
+        return new StickerCut(
+                outside.scaled(factor),
+                holes.stream().map(hole -> hole.scaled(factor)).toList(),
+                (Polygon) AffineTransformation.scaleInstance(factor, factor).transform(area));
     }
 
     /** Its width, mm. */

@@ -54,20 +54,21 @@ public final class GoodsSticker {
         Job job = made.drawing().job();
         Artwork seen = Artwork.of(made.drawing(), press);
         StickerRecipe recipe = wanted.sticker().on(wanted.goods());
-        PressTerms terms =
+        Artwork printed =
+                new PressArt(seen, made.drawing().extent(), job.swatches(), job.press())
+                        .printed(factor);
+        Sticker sticker =
+                Sticker.of(
+                                printed.forFiles(factor),
+                                Sticker.silhouette(seen, recipe.enclosed()),
+                                factor,
+                                recipe)
+                        .fitted(made.fit());
+        return sticker.with(
                 PressTerms.of(
                         job.press(),
                         wanted.goods().printing(),
                         wanted.goods().ground(),
-                        at -> at.times(factor));
-        Artwork printed =
-                new PressArt(seen, made.drawing().extent(), job.swatches(), job.press())
-                        .printed(factor);
-        return Sticker.of(
-                        printed.forFiles(factor),
-                        Sticker.silhouette(seen, recipe.enclosed()),
-                        factor,
-                        recipe)
-                .with(terms);
+                        at -> at.times(sticker.factor())));
     }
 }

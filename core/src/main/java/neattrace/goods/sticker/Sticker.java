@@ -6,6 +6,8 @@ import java.util.Optional;
 import neattrace.flat.LineLayer;
 import neattrace.flat.layer.FlatLayer;
 import neattrace.geom.Outline;
+import neattrace.goods.GoodsFit;
+import neattrace.goods.Sizing;
 import neattrace.goods.cut.CutLine;
 import neattrace.goods.cut.PrintedShape;
 import neattrace.goods.cut.StickerCut;
@@ -16,6 +18,7 @@ import neattrace.print.Plans;
 import neattrace.print.PrintPage;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.PressTerms;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -27,6 +30,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * @param silhouette of all that is printed, mm
  * @param cuts its lines, the largest sticker first; several if it fell apart
  * @param recipe how it was made
+ * @param factor how many times as large as the drawing's page it is
  * @param terms by which printers get it; empty for as it is
  */
 public record Sticker(
@@ -34,7 +38,14 @@ public record Sticker(
         Geometry silhouette,
         List<StickerCut> cuts,
         StickerRecipe recipe,
+        double factor,
         Optional<PressTerms> terms) {
+
+    /** Cut lines lie farther out than asked for by less than this at both sides together, mm. */
+    private static final double UNEVEN_MM = 0.9;
+
+    /** Nearer to its width than this nothing is drawn again, mm. */
+    private static final double NEAR_MM = 0.005;
 
     public Sticker {
         cuts = List.copyOf(cuts);
@@ -68,7 +79,7 @@ public record Sticker(
         Placement scaled = new Placement(plan, width / 2, height / 2, 0, factor);
         PrintPlan printed =
                 new PrintPage(art.title(), width, height, 0, List.of(scaled)).plan(art.press());
-        return new Sticker(printed, silhouette, cuts, recipe, Optional.empty());
+        return new Sticker(printed, silhouette, cuts, recipe, factor, Optional.empty());
     }
 
     /**
@@ -92,8 +103,43 @@ public record Sticker(
                 .createMultiPolygon(cuts.stream().map(StickerCut::area).toArray(Polygon[]::new));
     }
 
+    /**
+     * The same, as wide or as high as its goods say to 0.01 mm. Even cut lines lie a little farther
+     * out than the border, up to 0.4 mm at each side of silhouettes full of nooks; so much smaller
+     * is all of it, its border by a fiftieth at most. What is wider for another reason, because it
+     * was pulled or fell apart, stays as it is.
+     */
+    public Sticker fitted(GoodsFit fit) {
+        if (cuts.isEmpty() || !recipe.pulls().isEmpty()) {
+            return this;
+        }
+        Envelope box = area().getEnvelopeInternal();
+        boolean high = fit.goods().sizing().fit() == Sizing.Fit.HEIGHT;
+        double is = high ? box.getHeight() : box.getWidth();
+        double wanted = high ? fit.thingHeightMm() : fit.thingWidthMm();
+        boolean fits =
+                fit.goods().sizing().fit() == Sizing.Fit.PAGE
+                        || Math.abs(is - wanted) < NEAR_MM
+                        || Math.abs(is - wanted) > UNEVEN_MM;
+        return fits ? this : scaled(wanted / is);
+    }
+
+    private Sticker scaled(double k) {
+        double width = k * art.widthMm();
+        double height = k * art.heightMm();
+        Placement placed = new Placement(art, width / 2, height / 2, 0, k);
+        AffineTransformation map = AffineTransformation.scaleInstance(k, k);
+        return new Sticker(
+                new PrintPage(art.title(), width, height, 0, List.of(placed)).plan(art.press()),
+                map.transform(silhouette),
+                cuts.stream().map(cut -> cut.scaled(k)).toList(),
+                recipe,
+                factor * k,
+                terms);
+    }
+
     /** The same with what printers make it ready by. */
     public Sticker with(PressTerms value) {
-        return new Sticker(art, silhouette, cuts, recipe, Optional.of(value));
+        return new Sticker(art, silhouette, cuts, recipe, factor, Optional.of(value));
     }
 }

@@ -156,6 +156,7 @@ class SheetPlanTest {
                         sticker.silhouette(),
                         sticker.cuts(),
                         named,
+                        sticker.factor(),
                         Optional.empty());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfWriter.write(StickerPlan.page(own), out);

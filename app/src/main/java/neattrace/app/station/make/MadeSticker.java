@@ -64,7 +64,7 @@ record MadeSticker(
                         && !before.wanted.weightsKept()
                         && before.sticker.recipe().enclosed() == recipe.enclosed();
         Geometry page = known ? before.page : Sticker.silhouette(art, recipe.enclosed());
-        Sticker sticker = Sticker.of(art, page, factor, recipe);
+        Sticker sticker = Sticker.of(art, page, factor, recipe).fitted(drawing.fit());
         PrintPlan plan = StickerPlan.of(sticker);
         return new MadeSticker(
                 shown.art(),
@@ -75,7 +75,7 @@ record MadeSticker(
                 StickerFacts.of(sticker),
                 StickerPlan.printedUpTo(sticker),
                 page,
-                factor);
+                sticker.factor());
     }
 
     /**
