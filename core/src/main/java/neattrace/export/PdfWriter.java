@@ -41,7 +41,7 @@ public final class PdfWriter {
 
     private static final double POINTS_PER_MM = 72 / 25.4;
 
-    private static final float HAIRLINE_MM = 0.1f;
+    private static final float LINE_MM = 0.25f;
 
     /** Ends and joins of lines (ISO 32000-1, 8.4.3.3 and 8.4.3.4). */
     private static final int ROUND = 1;
@@ -247,11 +247,11 @@ public final class PdfWriter {
         content.restoreGraphicsState();
     }
 
-    /** What machines cut along: hairlines in an ink of their own, which nobody prints. */
+    /** What machines cut along: thin lines in an ink of their own, which nobody prints. */
     private void lines(PDPageContentStream content, PrintLayer layer) throws IOException {
         content.saveGraphicsState();
         content.setGraphicsStateParameters(overprints);
-        content.setLineWidth(HAIRLINE_MM);
+        content.setLineWidth(LINE_MM);
         Lab look = layer.screen().toLabD50();
         for (PrintObject object : layer.objects()) {
             String ink = object.tints().percent().keySet().iterator().next().name();

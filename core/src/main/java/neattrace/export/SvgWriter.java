@@ -28,7 +28,7 @@ import neattrace.print.PrintShape;
 public final class SvgWriter {
 
     /** What machines cut along is seen, and covers nothing. */
-    private static final String HAIRLINE_MM = "0.1";
+    private static final String LINE_MM = "0.25";
 
     private static final String NAMESPACE = "http://www.w3.org/2000/svg";
 
@@ -53,7 +53,7 @@ public final class SvgWriter {
 
     /**
      * The same for goods: layers lie in groups called as {@link PrintLayer#group()} says, and what
-     * machines cut along is a hairline.
+     * machines cut along is a line of 0.25 mm.
      */
     public static void writeGoods(PrintPlan plan, OutputStream out) throws IOException {
         write(plan, true, out);
@@ -122,7 +122,7 @@ public final class SvgWriter {
         } else if (grouped && !layer.prints()) {
             xml.writeAttribute("fill", "none");
             xml.writeAttribute("stroke", hex);
-            xml.writeAttribute("stroke-width", HAIRLINE_MM);
+            xml.writeAttribute("stroke-width", LINE_MM);
         } else {
             xml.writeAttribute("fill", hex);
             xml.writeAttribute("fill-rule", "evenodd");

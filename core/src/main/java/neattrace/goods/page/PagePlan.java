@@ -28,8 +28,8 @@ public final class PagePlan {
     /** A warm brown that stays readable on wet paper (common practice, no source). */
     private static final Cmyk UMBER = new Cmyk(35, 60, 80, 45);
 
-    /** Numbers are to vanish beneath the pencil. */
-    private static final Cmyk NUMBERS = new Cmyk(0, 0, 0, 65);
+    /** Numbers are to be read at an arm's length and to vanish beneath the pencil. */
+    private static final Cmyk NUMBERS = new Cmyk(0, 0, 0, 80);
 
     private static final Cmyk BLACK = new Cmyk(0, 0, 0, 100);
 
