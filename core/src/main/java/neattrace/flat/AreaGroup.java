@@ -2,6 +2,7 @@ package neattrace.flat;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -10,7 +11,7 @@ import neattrace.geom.Point;
  * @param name in the user's words
  * @param anchors a place in each area, mm
  */
-public record AreaGroup(String name, List<Point> anchors) {
+public record AreaGroup(String name, List<Point> anchors) implements OnPage<AreaGroup> {
 
     public AreaGroup {
         name = name.strip();
@@ -21,7 +22,8 @@ public record AreaGroup(String name, List<Point> anchors) {
     }
 
     /** The same moved by a map of the plane. */
-    public AreaGroup moved(UnaryOperator<Point> map) {
+    @Override
+    public AreaGroup moved(UnaryOperator<Point> map, double growth) {
         return new AreaGroup(name, anchors.stream().map(map).toList());
     }
 }

@@ -1,5 +1,7 @@
 package neattrace.flat;
 
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -9,8 +11,13 @@ import neattrace.geom.Point;
  * @param anchor a point inside the area, mm
  * @param swatch id of the swatch, or {@link #PAPER}
  */
-public record Fill(Point anchor, int swatch) {
+public record Fill(Point anchor, int swatch) implements OnPage<Fill> {
 
     /** Stands for "meant to stay bare paper". */
     public static final int PAPER = 0;
+
+    @Override
+    public Fill moved(UnaryOperator<Point> map, double growth) {
+        return new Fill(map.apply(anchor), swatch);
+    }
 }

@@ -2,6 +2,7 @@ package neattrace.flat;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -12,7 +13,8 @@ import neattrace.geom.Point;
  * @param lightDegrees where the light comes from, clockwise from above; 315 is from the upper left
  * @param forms insets, shadows and highlights, oldest first
  */
-public record FlatRecipe(double spreadMm, Pieces pieces, double lightDegrees, List<Form> forms) {
+public record FlatRecipe(double spreadMm, Pieces pieces, double lightDegrees, List<Form> forms)
+        implements OnPage<FlatRecipe> {
 
     /** What is one shape in a file. */
     public enum Pieces {
@@ -76,6 +78,7 @@ public record FlatRecipe(double spreadMm, Pieces pieces, double lightDegrees, Li
     }
 
     /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
+    @Override
     public FlatRecipe moved(UnaryOperator<Point> map, double growth) {
         return withForms(forms.stream().map(form -> form.moved(map, growth)).toList());
     }

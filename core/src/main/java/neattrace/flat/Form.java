@@ -6,16 +6,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /** A flat shape that gives form to what is flat: an inset, a shadow, a highlight. Places in mm. */
-public sealed interface Form {
+public sealed interface Form extends OnPage<Form> {
 
     /** Farther than this nothing is set in or cast, mm. */
     double FARTHEST_MM = 100;
-
-    /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
-    Form moved(UnaryOperator<Point> map, double growth);
 
     /** What it is, in the user's words. */
     String words();

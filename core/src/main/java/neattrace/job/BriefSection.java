@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -21,7 +22,8 @@ public record BriefSection(
         Optional<LocalDate> due,
         int announceDays,
         List<Reference> references,
-        List<Lettering> lettering) {
+        List<Lettering> lettering)
+        implements OnPage<BriefSection> {
 
     /** Nothing was agreed. */
     public static final BriefSection EMPTY =
@@ -69,8 +71,9 @@ public record BriefSection(
     }
 
     /** The same where the drawing now is. */
-    BriefSection moved(UnaryOperator<Point> map) {
-        return withLettering(lettering.stream().map(one -> one.moved(map)).toList());
+    @Override
+    public BriefSection moved(UnaryOperator<Point> map, double growth) {
+        return withLettering(lettering.stream().map(one -> one.moved(map, growth)).toList());
     }
 
     /** The same with one more reference. */

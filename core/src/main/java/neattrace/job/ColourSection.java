@@ -1,10 +1,13 @@
 package neattrace.job;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import neattrace.flat.AreaGroup;
 import neattrace.flat.Fill;
 import neattrace.flat.FlatRecipe;
 import neattrace.flat.Palette;
+import neattrace.geom.OnPage;
+import neattrace.geom.Point;
 
 /**
  * What was decided about colours.
@@ -15,7 +18,8 @@ import neattrace.flat.Palette;
  * @param flat how flats are finished
  */
 public record ColourSection(
-        Palette palette, List<Fill> fills, List<AreaGroup> groups, FlatRecipe flat) {
+        Palette palette, List<Fill> fills, List<AreaGroup> groups, FlatRecipe flat)
+        implements OnPage<ColourSection> {
 
     /** Nothing coloured. */
     public static final ColourSection BARE =
@@ -40,5 +44,14 @@ public record ColourSection(
 
     ColourSection withFlat(FlatRecipe value) {
         return new ColourSection(palette, fills, groups, value);
+    }
+
+    @Override
+    public ColourSection moved(UnaryOperator<Point> map, double growth) {
+        return new ColourSection(
+                palette,
+                fills.stream().map(fill -> fill.moved(map, growth)).toList(),
+                groups.stream().map(group -> group.moved(map, growth)).toList(),
+                flat.moved(map, growth));
     }
 }

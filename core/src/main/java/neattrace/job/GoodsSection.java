@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
+import neattrace.geom.Point;
 import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
@@ -19,7 +21,7 @@ import neattrace.goods.making.Makings;
  * @param wanted the goods, the main ones first; empty as long as nobody has said
  * @param lastId the last id that was given
  */
-public record GoodsSection(List<WantedGoods> wanted, int lastId) {
+public record GoodsSection(List<WantedGoods> wanted, int lastId) implements OnPage<GoodsSection> {
 
     /** Nobody has said. */
     public static final GoodsSection UNDECIDED = new GoodsSection(List.of(), 0);
@@ -114,5 +116,11 @@ public record GoodsSection(List<WantedGoods> wanted, int lastId) {
         }
         String kind = goods.goods().kind().key();
         return before == 0 ? kind : kind + "-" + (before + 1);
+    }
+
+    @Override
+    public GoodsSection moved(UnaryOperator<Point> map, double growth) {
+        return new GoodsSection(
+                wanted.stream().map(one -> one.moved(map, growth)).toList(), lastId);
     }
 }

@@ -1,6 +1,7 @@
 package neattrace.job;
 
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -9,7 +10,7 @@ import neattrace.geom.Point;
  * @param from upper left corner, mm on the page
  * @param to lower right corner, mm on the page
  */
-public record Lettering(Point from, Point to) {
+public record Lettering(Point from, Point to) implements OnPage<Lettering> {
 
     /** The corner that is nearer to the origin first. */
     public static Lettering between(Point one, Point other) {
@@ -29,7 +30,8 @@ public record Lettering(Point from, Point to) {
     }
 
     /** The same where the drawing now is. */
-    public Lettering moved(UnaryOperator<Point> map) {
+    @Override
+    public Lettering moved(UnaryOperator<Point> map, double growth) {
         return between(map.apply(from), map.apply(to));
     }
 }

@@ -7,6 +7,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 import neattrace.press.BlackRule;
 import neattrace.press.Cmyk;
@@ -54,7 +56,8 @@ public record PressSection(
         Map<Integer, Integer> merged,
         Set<Integer> cloth,
         List<String> order,
-        OneColourRecipe oneColour) {
+        OneColourRecipe oneColour)
+        implements OnPage<PressSection> {
 
     /** Left to the goods. */
     public static final double AUTO = -1;
@@ -249,5 +252,12 @@ public record PressSection(
                     order,
                     oneColour);
         }
+    }
+
+    @Override
+    public PressSection moved(UnaryOperator<Point> map, double growth) {
+        return withChoices(choices.stream().map(one -> one.moved(map, growth)).toList())
+                .withUntrapped(untrapped.stream().map(map).toList())
+                .withOneColour(oneColour.moved(map, growth));
     }
 }

@@ -1,16 +1,14 @@
 package neattrace.job;
 
-import java.util.ArrayList;
-import java.util.List;
-import neattrace.flat.Fill;
 import neattrace.geom.Point;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 import neattrace.sheet.SheetFrame;
 
 /**
- * Takes decisions along when the sheet is cropped, turned or scaled: a fill is held by a place in
- * mm on the page, and that place moves with the drawing.
+ * Takes decisions along when the sheet is cropped, turned or scaled: all that holds to places on
+ * the page, see {@link neattrace.geom.OnPage}, moves with the drawing. What is kept in pixels of
+ * the source stays: that does not move.
  */
 public final class Reframing {
 
@@ -54,17 +52,13 @@ public final class Reframing {
     }
 
     private Job carry(Job job) {
-        List<Fill> fills = new ArrayList<>();
-        for (Fill fill : job.fills()) {
-            fills.add(new Fill(moved(fill.anchor()), fill.swatch()));
-        }
         double growth = growth();
-        return job.withFills(fills)
-                .withBrief(job.brief().moved(this::moved))
-                .withGroups(job.groups().stream().map(group -> group.moved(this::moved)).toList())
-                .withFlat(job.flat().moved(this::moved, growth))
+        return job.withBrief(job.brief().moved(this::moved, growth))
                 .withLine(job.line().moved(this::moved, growth))
-                .withClose(job.close().moved(this::moved, growth));
+                .withClose(job.close().moved(this::moved, growth))
+                .withColour(job.colour().moved(this::moved, growth))
+                .withPress(job.press().moved(this::moved, growth))
+                .withGoods(job.goods().moved(this::moved, growth));
     }
 
     /** How much lengths on the page grow, looked at in the middle of the old sheet. */

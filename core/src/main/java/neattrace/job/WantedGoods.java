@@ -1,6 +1,9 @@
 package neattrace.job;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
+import neattrace.geom.Point;
 import neattrace.goods.Costs;
 import neattrace.goods.FileUse;
 import neattrace.goods.Goods;
@@ -30,7 +33,8 @@ public record WantedGoods(
         boolean weightsKept,
         Costs costs,
         Makings making,
-        List<FileUse> owed) {
+        List<FileUse> owed)
+        implements OnPage<WantedGoods> {
 
     /** More are made by nobody who does it alone. */
     public static final int MOST_PIECES = 1_000_000;
@@ -88,5 +92,10 @@ public record WantedGoods(
 
     public WantedGoods withSticker(StickerRecipe value) {
         return withMaking(making.withSticker(value));
+    }
+
+    @Override
+    public WantedGoods moved(UnaryOperator<Point> map, double growth) {
+        return withMaking(making.moved(map, growth));
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -29,7 +30,8 @@ public record CloseSettings(
         List<Join> joins,
         List<Join> cuts,
         double frameMm,
-        Mend mend) {
+        Mend mend)
+        implements OnPage<CloseSettings> {
 
     /** Pens miss each other by up to about this much (common practice, no source). */
     public static final double USUAL_GAP_MM = 1.0;
@@ -157,14 +159,15 @@ public record CloseSettings(
     }
 
     /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
+    @Override
     public CloseSettings moved(UnaryOperator<Point> map, double growth) {
         return new CloseSettings(
                 gapMm,
                 opened.stream().map(map).toList(),
                 closed.stream().map(map).toList(),
                 openLines.stream().map(line -> line.moved(map, growth)).toList(),
-                joins.stream().map(join -> join.moved(map)).toList(),
-                cuts.stream().map(join -> join.moved(map)).toList(),
+                joins.stream().map(join -> join.moved(map, growth)).toList(),
+                cuts.stream().map(join -> join.moved(map, growth)).toList(),
                 frameMm,
                 mend);
     }

@@ -2,6 +2,7 @@ package neattrace.region;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 import neattrace.geom.Polyline;
 
@@ -10,7 +11,7 @@ import neattrace.geom.Polyline;
  *
  * @param line its corners, two or more, mm
  */
-public record Join(List<Point> line) {
+public record Join(List<Point> line) implements OnPage<Join> {
 
     public Join {
         line = List.copyOf(line);
@@ -38,7 +39,8 @@ public record Join(List<Point> line) {
     }
 
     /** The same moved by a map of the plane. */
-    public Join moved(UnaryOperator<Point> map) {
+    @Override
+    public Join moved(UnaryOperator<Point> map, double growth) {
         return new Join(line.stream().map(map).toList());
     }
 }

@@ -2,6 +2,7 @@ package neattrace.region;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 import neattrace.geom.Polyline;
 
@@ -12,7 +13,7 @@ import neattrace.geom.Polyline;
  * @param middle the middle of the line, mm; two places or more
  * @param reachMm how far its ink may lie from its middle, mm
  */
-public record OpenLine(List<Point> middle, double reachMm) {
+public record OpenLine(List<Point> middle, double reachMm) implements OnPage<OpenLine> {
 
     public OpenLine {
         middle = List.copyOf(middle);
@@ -30,7 +31,8 @@ public record OpenLine(List<Point> middle, double reachMm) {
     }
 
     /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
-    OpenLine moved(UnaryOperator<Point> map, double growth) {
+    @Override
+    public OpenLine moved(UnaryOperator<Point> map, double growth) {
         return new OpenLine(middle.stream().map(map).toList(), reachMm * growth);
     }
 }

@@ -2,6 +2,7 @@ package neattrace.trace;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -12,7 +13,8 @@ import neattrace.geom.Point;
  * @param wiped ink that is taken off, before anything is drawn
  * @param drawn ink that is added
  */
-public record InkEdit(String what, Point at, List<InkShape> wiped, List<InkShape> drawn) {
+public record InkEdit(String what, Point at, List<InkShape> wiped, List<InkShape> drawn)
+        implements OnPage<InkEdit> {
 
     public InkEdit {
         wiped = List.copyOf(wiped);
@@ -32,6 +34,7 @@ public record InkEdit(String what, Point at, List<InkShape> wiped, List<InkShape
     }
 
     /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
+    @Override
     public InkEdit moved(UnaryOperator<Point> map, double growth) {
         return new InkEdit(
                 what,

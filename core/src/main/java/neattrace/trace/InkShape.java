@@ -4,19 +4,17 @@ import java.awt.geom.Path2D;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /** A shape of ink on the page, in mm. Arrays are handed over and must not be written to. */
-public sealed interface InkShape {
+public sealed interface InkShape extends OnPage<InkShape> {
 
     /** Places farther off than this are no places on a page, mm. */
     double FAR_MM = 1e5;
 
     /** The outline, every coordinate times {@code scale}; filled where it winds round at all. */
     Path2D outline(double scale);
-
-    /** The same moved by a map of the plane under which lengths grow by {@code growth}. */
-    InkShape moved(UnaryOperator<Point> map, double growth);
 
     /**
      * The track of a round pen of changing width.

@@ -3,6 +3,7 @@ package neattrace.trace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -12,7 +13,8 @@ import neattrace.geom.Point;
  * @param borderBlack whether lines that border on the outside stay black nevertheless
  * @param held lines with swatches of their own
  */
-public record LineColour(int swatch, boolean borderBlack, List<Hold> held) {
+public record LineColour(int swatch, boolean borderBlack, List<Hold> held)
+        implements OnPage<LineColour> {
 
     /** All lines black. */
     public static final LineColour BLACK = new LineColour(0, false, List.of());
@@ -23,7 +25,13 @@ public record LineColour(int swatch, boolean borderBlack, List<Hold> held) {
      * @param at a place on it, mm on the page
      * @param swatch its swatch, 0 for black
      */
-    public record Hold(Point at, int swatch) {}
+    public record Hold(Point at, int swatch) implements OnPage<Hold> {
+
+        @Override
+        public Hold moved(UnaryOperator<Point> map, double growth) {
+            return new Hold(map.apply(at), swatch);
+        }
+    }
 
     public LineColour {
         if (swatch < 0) {
@@ -61,10 +69,9 @@ public record LineColour(int swatch, boolean borderBlack, List<Hold> held) {
     }
 
     /** The same moved by a map of the plane. */
-    public LineColour moved(UnaryOperator<Point> map) {
+    @Override
+    public LineColour moved(UnaryOperator<Point> map, double growth) {
         return new LineColour(
-                swatch,
-                borderBlack,
-                held.stream().map(hold -> new Hold(map.apply(hold.at()), hold.swatch())).toList());
+                swatch, borderBlack, held.stream().map(hold -> hold.moved(map, growth)).toList());
     }
 }

@@ -3,6 +3,7 @@ package neattrace.trace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -19,7 +20,8 @@ public record LineRecipe(
         WeightRecipe weight,
         double maxErrorPx,
         List<PointEdit> points,
-        LineColour colour) {
+        LineColour colour)
+        implements OnPage<LineRecipe> {
 
     /** Bounds for the curves' error, px. */
     public static final double LEAST_ERROR_PX = 0.05;
@@ -83,12 +85,13 @@ public record LineRecipe(
      * @param map from places on the page as they were to places as they are, mm
      * @param growth how much lengths grew
      */
+    @Override
     public LineRecipe moved(UnaryOperator<Point> map, double growth) {
         return new LineRecipe(
                 edits.stream().map(edit -> edit.moved(map, growth)).toList(),
-                weight.withOutsideParts(weight.outsideParts().stream().map(map).toList()),
+                weight.moved(map, growth),
                 maxErrorPx,
-                points.stream().map(edit -> edit.moved(map)).toList(),
-                colour.moved(map));
+                points.stream().map(edit -> edit.moved(map, growth)).toList(),
+                colour.moved(map, growth));
     }
 }

@@ -1,16 +1,14 @@
 package neattrace.trace;
 
 import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /** One change to a point of an outline, in mm on the page. It is found again by where it is. */
-public sealed interface PointEdit {
+public sealed interface PointEdit extends OnPage<PointEdit> {
 
     /** Where the point is looked for, or where a new one is put. */
     Point at();
-
-    /** The same moved by a map of the plane. */
-    PointEdit moved(UnaryOperator<Point> map);
 
     /**
      * Moves a point and its handles.
@@ -22,7 +20,7 @@ public sealed interface PointEdit {
      */
     record Move(Point at, Point to, Point in, Point out) implements PointEdit {
         @Override
-        public PointEdit moved(UnaryOperator<Point> map) {
+        public PointEdit moved(UnaryOperator<Point> map, double growth) {
             return new Move(map.apply(at), map.apply(to), map.apply(in), map.apply(out));
         }
     }
@@ -30,7 +28,7 @@ public sealed interface PointEdit {
     /** Puts a point on the curve at a place; the curve stays as it is. */
     record Add(Point at) implements PointEdit {
         @Override
-        public PointEdit moved(UnaryOperator<Point> map) {
+        public PointEdit moved(UnaryOperator<Point> map, double growth) {
             return new Add(map.apply(at));
         }
     }
@@ -38,7 +36,7 @@ public sealed interface PointEdit {
     /** Takes a point away; its two curves become one. */
     record Delete(Point at) implements PointEdit {
         @Override
-        public PointEdit moved(UnaryOperator<Point> map) {
+        public PointEdit moved(UnaryOperator<Point> map, double growth) {
             return new Delete(map.apply(at));
         }
     }

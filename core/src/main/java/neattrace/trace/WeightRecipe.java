@@ -1,6 +1,8 @@
 package neattrace.trace;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -14,11 +16,8 @@ import neattrace.geom.Point;
  *     outline; none for all
  */
 public record WeightRecipe(
-        double evenMm,
-        double taperShare,
-        double allMm,
-        double outsideMm,
-        List<Point> outsideParts) {
+        double evenMm, double taperShare, double allMm, double outsideMm, List<Point> outsideParts)
+        implements OnPage<WeightRecipe> {
 
     /** No line is made bolder or thinner by more, mm. */
     public static final double MOST_MM = 10;
@@ -70,5 +69,10 @@ public record WeightRecipe(
 
     public WeightRecipe withOutsideParts(List<Point> value) {
         return new WeightRecipe(evenMm, taperShare, allMm, outsideMm, value);
+    }
+
+    @Override
+    public WeightRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withOutsideParts(outsideParts.stream().map(map).toList());
     }
 }

@@ -1,6 +1,9 @@
 package neattrace.goods.cut;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
+import neattrace.geom.Point;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 
@@ -22,7 +25,8 @@ public record CutRecipe(
         double joinMm,
         boolean holes,
         Loose loose,
-        List<LooseChoice> pieces) {
+        List<LooseChoice> pieces)
+        implements OnPage<CutRecipe> {
 
     /** As is usual for die-cut vinyl (common practice, no source). */
     public static final CutRecipe USUAL = new CutRecipe(2.5, 1, 4, 2, false, Loose.OWN, List.of());
@@ -97,5 +101,10 @@ public record CutRecipe(
 
     public CutRecipe withPieces(List<LooseChoice> value) {
         return new CutRecipe(borderMm, radiusMm, neckMm, joinMm, holes, loose, value);
+    }
+
+    @Override
+    public CutRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withPieces(pieces.stream().map(one -> one.moved(map, growth)).toList());
     }
 }

@@ -1,5 +1,7 @@
 package neattrace.goods.cut;
 
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -8,10 +10,15 @@ import neattrace.geom.Point;
  * @param at a place within the piece or its border
  * @param as what becomes of it
  */
-public record LooseChoice(Point at, Loose as) {
+public record LooseChoice(Point at, Loose as) implements OnPage<LooseChoice> {
 
     /** The same in other units. */
     public LooseChoice scaled(double factor) {
         return new LooseChoice(at.times(factor), as);
+    }
+
+    @Override
+    public LooseChoice moved(UnaryOperator<Point> map, double growth) {
+        return new LooseChoice(map.apply(at), as);
     }
 }

@@ -1,5 +1,7 @@
 package neattrace.goods.cut;
 
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -8,7 +10,7 @@ import neattrace.geom.Point;
  * @param from where the line was taken, mm of the silhouette
  * @param to where it was pulled
  */
-public record Pull(Point from, Point to) {
+public record Pull(Point from, Point to) implements OnPage<Pull> {
 
     /** As far as it was pulled it takes the line along to both sides, and at least so far, mm. */
     private static final double LEAST_REACH_MM = 4;
@@ -26,5 +28,10 @@ public record Pull(Point from, Point to) {
     public Pull moved(double dx, double dy) {
         Point by = new Point(dx, dy);
         return new Pull(from.plus(by), to.plus(by));
+    }
+
+    @Override
+    public Pull moved(UnaryOperator<Point> map, double growth) {
+        return new Pull(map.apply(from), map.apply(to));
     }
 }

@@ -1,6 +1,9 @@
 package neattrace.goods.cut;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
+import neattrace.geom.Point;
 import neattrace.goods.Goods;
 import neattrace.press.Cmyk;
 
@@ -26,7 +29,8 @@ public record StickerRecipe(
         double backingMm,
         List<LooseChoice> pieces,
         CutInks inks,
-        List<Pull> pulls) {
+        List<Pull> pulls)
+        implements OnPage<StickerRecipe> {
 
     /** As is usual for stickers of vinyl (common practice, no source). */
     public static final StickerRecipe USUAL =
@@ -121,5 +125,12 @@ public record StickerRecipe(
     public StickerRecipe withInks(CutInks value) {
         return new StickerRecipe(
                 cut, enclosed, border, bleedMm, carried, backingMm, pieces, value, pulls);
+    }
+
+    @Override
+    public StickerRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withCut(cut.moved(map, growth))
+                .withPieces(pieces.stream().map(one -> one.moved(map, growth)).toList())
+                .withPulls(pulls.stream().map(one -> one.moved(map, growth)).toList());
     }
 }

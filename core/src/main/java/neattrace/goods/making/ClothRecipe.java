@@ -1,6 +1,8 @@
 package neattrace.goods.making;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -22,7 +24,8 @@ public record ClothRecipe(
         String signature,
         Optional<Point> signatureAt,
         double signatureMm,
-        boolean mirrored) {
+        boolean mirrored)
+        implements OnPage<ClothRecipe> {
 
     /** Where it goes. */
     public enum Place {
@@ -119,5 +122,10 @@ public record ClothRecipe(
 
     public ClothRecipe withMirrored(boolean value) {
         return new ClothRecipe(place, size, belowMm, signature, signatureAt, signatureMm, value);
+    }
+
+    @Override
+    public ClothRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withSignatureAt(signatureAt.map(map));
     }
 }

@@ -1,5 +1,8 @@
 package neattrace.goods.making;
 
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
+import neattrace.geom.Point;
 import neattrace.goods.cut.StickerRecipe;
 
 /**
@@ -18,7 +21,8 @@ public record Makings(
         TransferRecipe transfer,
         StencilRecipe stencil,
         ClothRecipe cloth,
-        WrapRecipe wrap) {
+        WrapRecipe wrap)
+        implements OnPage<Makings> {
 
     /** As is usual. */
     public static final Makings USUAL =
@@ -52,5 +56,16 @@ public record Makings(
 
     public Makings withWrap(WrapRecipe value) {
         return new Makings(sticker, page, transfer, stencil, cloth, value);
+    }
+
+    @Override
+    public Makings moved(UnaryOperator<Point> map, double growth) {
+        return new Makings(
+                sticker.moved(map, growth),
+                page.moved(map, growth),
+                transfer.moved(map, growth),
+                stencil.moved(map, growth),
+                cloth.moved(map, growth),
+                wrap);
     }
 }

@@ -1,5 +1,7 @@
 package neattrace.goods.making;
 
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -9,7 +11,7 @@ import neattrace.geom.Point;
  * @param at within the area, mm on the drawing's page
  * @param how what was done
  */
-public record PageMend(Point at, How how) {
+public record PageMend(Point at, How how) implements OnPage<PageMend> {
 
     /** What can be done. */
     public enum How {
@@ -28,5 +30,10 @@ public record PageMend(Point at, How how) {
         public String key() {
             return key;
         }
+    }
+
+    @Override
+    public PageMend moved(UnaryOperator<Point> map, double growth) {
+        return new PageMend(map.apply(at), how);
     }
 }

@@ -1,6 +1,9 @@
 package neattrace.goods.making;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
+import neattrace.geom.Point;
 
 /**
  * How a colouring page is made. Paper, margin and the smallest area are those of the goods.
@@ -25,7 +28,8 @@ public record PageRecipe(
         boolean key,
         boolean sample,
         Pencil pencil,
-        List<PageMend> mends) {
+        List<PageMend> mends)
+        implements OnPage<PageRecipe> {
 
     /** What lines are printed in. */
     public enum Tint {
@@ -139,5 +143,10 @@ public record PageRecipe(
     public PageRecipe withMends(List<PageMend> value) {
         return new PageRecipe(
                 gutterMm, bothSides, tint, tintPercent, numbers, key, sample, pencil, value);
+    }
+
+    @Override
+    public PageRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withMends(mends.stream().map(mend -> mend.moved(map, growth)).toList());
     }
 }

@@ -1,6 +1,9 @@
 package neattrace.goods.making;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
+import neattrace.geom.Point;
 
 /**
  * How a cut stencil is made, mm on the finished thing. The least width of webs is that of the
@@ -13,7 +16,8 @@ import java.util.List;
  * @param thickened whether webs that are too narrow are made as wide as they must be
  */
 public record StencilRecipe(
-        Away away, double tieMm, List<TieChoice> ties, double dropMm2, boolean thickened) {
+        Away away, double tieMm, List<TieChoice> ties, double dropMm2, boolean thickened)
+        implements OnPage<StencilRecipe> {
 
     /** What is cut away. */
     public enum Away {
@@ -70,5 +74,10 @@ public record StencilRecipe(
 
     public StencilRecipe withThickened(boolean value) {
         return new StencilRecipe(away, tieMm, ties, dropMm2, value);
+    }
+
+    @Override
+    public StencilRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withTies(ties.stream().map(tie -> tie.moved(map, growth)).toList());
     }
 }

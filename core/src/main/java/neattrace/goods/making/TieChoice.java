@@ -1,5 +1,7 @@
 package neattrace.goods.making;
 
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -8,4 +10,9 @@ import neattrace.geom.Point;
  * @param at where, mm on the drawing's page
  * @param wanted whether there must be one; else there must be none
  */
-public record TieChoice(Point at, boolean wanted) {}
+public record TieChoice(Point at, boolean wanted) implements OnPage<TieChoice> {
+    @Override
+    public TieChoice moved(UnaryOperator<Point> map, double growth) {
+        return new TieChoice(map.apply(at), wanted);
+    }
+}

@@ -1,6 +1,8 @@
 package neattrace.goods.making;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 import neattrace.goods.PaperSize;
 
@@ -28,7 +30,8 @@ public record TransferRecipe(
         double sheetWidthMm,
         double sheetHeightMm,
         double overlapMm,
-        boolean guide) {
+        boolean guide)
+        implements OnPage<TransferRecipe> {
 
     /** What lines are drawn in; over dark references colours are seen better. */
     public enum Colour {
@@ -212,5 +215,11 @@ public record TransferRecipe(
                 sheetHeightMm,
                 overlapMm,
                 value);
+    }
+
+    @Override
+    public TransferRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withEdges(edges.stream().map(map).toList())
+                .withDropped(dropped.stream().map(map).toList());
     }
 }

@@ -1,5 +1,7 @@
 package neattrace.press.black;
 
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -8,4 +10,9 @@ import neattrace.geom.Point;
  * @param at a place in it, mm
  * @param rich whether it has colours beneath it
  */
-public record BlackChoice(Point at, boolean rich) {}
+public record BlackChoice(Point at, boolean rich) implements OnPage<BlackChoice> {
+    @Override
+    public BlackChoice moved(UnaryOperator<Point> map, double growth) {
+        return new BlackChoice(map.apply(at), rich);
+    }
+}

@@ -1,6 +1,8 @@
 package neattrace.press.separate;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neattrace.geom.OnPage;
 import neattrace.geom.Point;
 
 /**
@@ -10,7 +12,8 @@ import neattrace.geom.Point;
  * @param style what areas between ink and bare become
  * @param byHand tones chosen for single areas, the newest last
  */
-public record OneColourRecipe(boolean on, Style style, List<Toned> byHand) {
+public record OneColourRecipe(boolean on, Style style, List<Toned> byHand)
+        implements OnPage<OneColourRecipe> {
 
     /** What areas between ink and bare become. */
     public enum Style {
@@ -37,7 +40,13 @@ public record OneColourRecipe(boolean on, Style style, List<Toned> byHand) {
      * @param at a place in it, mm on the page
      * @param tone number of a {@link Tone}
      */
-    public record Toned(Point at, Tone tone) {}
+    public record Toned(Point at, Tone tone) implements OnPage<Toned> {
+
+        @Override
+        public Toned moved(UnaryOperator<Point> map, double growth) {
+            return new Toned(map.apply(at), tone);
+        }
+    }
 
     /** In as many inks as there are. */
     public static final OneColourRecipe OFF = new OneColourRecipe(false, Style.TINTS, List.of());
@@ -61,5 +70,10 @@ public record OneColourRecipe(boolean on, Style style, List<Toned> byHand) {
 
     public OneColourRecipe withByHand(List<Toned> value) {
         return new OneColourRecipe(on, style, value);
+    }
+
+    @Override
+    public OneColourRecipe moved(UnaryOperator<Point> map, double growth) {
+        return withByHand(byHand.stream().map(one -> one.moved(map, growth)).toList());
     }
 }
