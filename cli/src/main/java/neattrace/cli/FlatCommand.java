@@ -16,7 +16,6 @@ import neattrace.flat.FlatRecipe;
 import neattrace.flat.Swatch;
 import neattrace.flat.exchange.PaletteFile;
 import neattrace.job.Job;
-import neattrace.job.Source;
 import neattrace.job.change.RoughFlats;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
@@ -45,7 +44,7 @@ import picocli.CommandLine.Spec;
         sortOptions = false)
 final class FlatCommand implements Callable<Integer> {
 
-    @Parameters(paramLabel = "IN", description = "The drawing.")
+    @Parameters(paramLabel = "IN", description = "The drawing: a job, or a picture.")
     private Path input;
 
     @Option(
@@ -104,6 +103,13 @@ final class FlatCommand implements Callable<Integer> {
             description = "Close art that runs off the sheet by a frame so far inside its edge.")
     private double frameMm;
 
+    @Option(
+            names = "--page",
+            paramLabel = "N",
+            defaultValue = "1",
+            description = "Which page of a file that has several; 1 unless said otherwise.")
+    private int page;
+
     @Mixin private JobOptions options;
 
     @Spec private CommandSpec spec;
@@ -129,11 +135,13 @@ final class FlatCommand implements Callable<Integer> {
         if (!(spreadMm >= 0 && spreadMm <= 2)) {
             throw new ParameterException(spec.commandLine(), "--spread must be 0 to 2 mm.");
         }
-        PressProfile press = PressProfile.bundled();
-        Source source = new Source(String.valueOf(input.getFileName()), PictureReader.bytes(input));
+        Usage.checkPage(spec, page);
+        Job read = Usage.job(spec, input, page);
+        PressProfile press = read.press().profile();
         Picture colours = PictureReader.read(rough);
         List<Swatch> palette = palette(press);
-        Job job = options.in(spec, Job.of(source).withClose(close()).withSwatches(palette));
+        Job closed = read.withClose(close(read.close()));
+        Job job = options.in(spec, palette.isEmpty() ? closed : closed.withSwatches(palette));
         Pipeline pipeline = new Pipeline();
         Traced lines = pipeline.trace(job, reporter.progress());
         lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
@@ -142,7 +150,7 @@ final class FlatCommand implements Callable<Integer> {
                         pipeline,
                         lines,
                         ColouredDrawing.fitted(rough, colours, lines, reporter),
-                        !palette.isEmpty(),
+                        !job.swatches().isEmpty(),
                         press,
                         reporter.progress());
         ColouredDrawing.warn(rough, coloured, reporter);
@@ -159,9 +167,11 @@ final class FlatCommand implements Callable<Integer> {
         return ExitCode.DONE;
     }
 
-    private CloseSettings close() {
+    /** What a drawing says, but for what is given. */
+    private CloseSettings close(CloseSettings own) {
         try {
-            return CloseSettings.automatic().withGapMm(gapMm).withFrameMm(frameMm);
+            CloseSettings gaps = gapMm == CloseSettings.AUTOMATIC ? own : own.withGapMm(gapMm);
+            return frameMm == CloseSettings.NO_FRAME ? gaps : gaps.withFrameMm(frameMm);
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), "--gap or --frame: " + e.getMessage());
         }

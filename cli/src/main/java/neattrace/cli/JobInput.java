@@ -24,6 +24,13 @@ final class JobInput {
                             + " given several times.")
     private List<String> goods = List.of();
 
+    @Option(
+            names = "--page",
+            paramLabel = "N",
+            defaultValue = "1",
+            description = "Which page of a file that has several; 1 unless said otherwise.")
+    private int page;
+
     Path path() {
         return input;
     }
@@ -35,8 +42,9 @@ final class JobInput {
      */
     Job read(CommandSpec spec, JobOptions options) throws IOException {
         options.check(spec);
+        Usage.checkPage(spec, page);
         GoodsSection wanted = Usage.goods(spec, goods);
-        Job job = options.in(spec, JobFile.ofAny(input));
+        Job job = options.in(spec, Usage.job(spec, input, page));
         return goods.isEmpty() ? job : job.withGoods(wanted);
     }
 }

@@ -35,7 +35,7 @@ public final class NeatTrace implements Runnable {
             description = "Say what is being done, and print the cause of errors.")
     private boolean verbose;
 
-    private static final List<String> COMMANDS =
+    static final List<String> COMMANDS =
             List.of(
                     "sheet",
                     "trace",

@@ -95,6 +95,13 @@ final class ProposeCommand implements Callable<Integer> {
         Proposal proposal =
                 Proposer.propose(
                         pipeline, job, colours, new HashSet<>(without), reporter.progress());
+        if (!proposal.idle().isEmpty()) {
+            throw new ParameterException(
+                    spec.commandLine(),
+                    "--without: no decision here is called "
+                            + String.join(", ", proposal.idle())
+                            + "; they stand in the list of decisions.");
+        }
         Files.createDirectories(folder);
         write(pipeline, proposal);
         tell(proposal.decisions());

@@ -4,14 +4,19 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.function.BooleanSupplier;
 import neattrace.flat.exchange.PaletteException;
+import neattrace.gang.GangException;
+import neattrace.goods.GoodsException;
 import neattrace.goods.sheet.LayoutException;
 import neattrace.job.file.JobFileException;
 import neattrace.job.file.RecipeException;
+import neattrace.press.ProfileException;
 import neattrace.raster.reading.PictureException;
 import neattrace.stage.Progress;
 
 /** Says what happens: results on standard output, errors as one plain line on standard error. */
 final class Reporter {
+
+    private static final int MOST_LETTERS = 600;
 
     private final PrintWriter out;
     private final PrintWriter err;
@@ -27,8 +32,11 @@ final class Reporter {
         out.println(line);
     }
 
+    /** What files and their names hold may be long, and may hold codes that terminals obey. */
     void warn(String line) {
-        err.println(line.replaceAll("\\s+", " "));
+        String plain = line.replaceAll("\\s+", " ").replaceAll("[\\p{Cntrl}\\p{Cf}]", "\uFFFD");
+        err.println(
+                plain.length() <= MOST_LETTERS ? plain : plain.substring(0, MOST_LETTERS) + " …");
     }
 
     void detail(String line) {
@@ -51,6 +59,9 @@ final class Reporter {
                 || e instanceof JobFileException
                 || e instanceof PaletteException
                 || e instanceof LayoutException
+                || e instanceof GoodsException
+                || e instanceof GangException
+                || e instanceof ProfileException
                 || e instanceof RecipeException) {
             return ExitCode.UNREADABLE;
         }

@@ -25,7 +25,6 @@ import neattrace.print.Plans;
 import neattrace.print.PrintPlan;
 import neattrace.print.ready.PressReady;
 import neattrace.raster.Resolution;
-import neattrace.raster.reading.Opening;
 import neattrace.raster.reading.PictureReader;
 import neattrace.trace.LineRecipe;
 import neattrace.trace.WeightRecipe;
@@ -45,7 +44,10 @@ import picocli.CommandLine.Spec;
         sortOptions = false)
 final class TraceCommand implements Callable<Integer> {
 
-    @Parameters(paramLabel = "IN", arity = "1..*", description = PictureReader.KINDS + ".")
+    @Parameters(
+            paramLabel = "IN",
+            arity = "1..*",
+            description = "Jobs, or pictures: " + PictureReader.KINDS + ".")
     private List<Path> inputs;
 
     @Option(
@@ -107,7 +109,6 @@ final class TraceCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         checkUsage();
-        PressProfile press = PressProfile.bundled();
         Set<Path> written = new HashSet<>();
         int worst = ExitCode.DONE;
         for (Path input : inputs) {
@@ -116,7 +117,7 @@ final class TraceCommand implements Callable<Integer> {
                 if (!written.add(target.toAbsolutePath().normalize())) {
                     throw new IOException(target + " was written for another input already.");
                 }
-                trace(input, target, press);
+                trace(input, target);
             } catch (ParameterException e) {
                 throw e;
             } catch (IOException | RuntimeException | Error e) {
@@ -186,10 +187,8 @@ final class TraceCommand implements Callable<Integer> {
         return job.withLine(job.line().withMaxErrorPx(px));
     }
 
-    private Source source(Path input) throws IOException {
-        byte[] bytes = PictureReader.bytes(input);
-        return new Source(
-                String.valueOf(input.getFileName()), bytes, Opening.USUAL.withPage(page - 1));
+    private Job read(Path input) throws IOException {
+        return Usage.job(spec, input, page);
     }
 
     private static boolean isDxf(Path target) {
@@ -214,11 +213,13 @@ final class TraceCommand implements Callable<Integer> {
         return evenMm > 0 ? lines.withWidth(evenMm) : lines;
     }
 
-    private void trace(Path input, Path target, PressProfile press) throws IOException {
+    private void trace(Path input, Path target) throws IOException {
         reporter.detail(input.toString());
-        Source source = source(input);
-        Job job = within(options.in(spec, Job.of(source)));
-        WeightRecipe weight = job.line().weight().withEvenMm(evenMm).withOutsideMm(outsideMm);
+        Job job = within(options.in(spec, read(input)));
+        PressProfile press = job.press().profile();
+        WeightRecipe weight = job.line().weight();
+        weight = evenMm > 0 ? weight.withEvenMm(evenMm) : weight;
+        weight = outsideMm > 0 ? weight.withOutsideMm(outsideMm) : weight;
         Job weighed = job.withLine(job.line().withWeight(weight));
         Pipeline pipeline = new Pipeline();
         Traced traced = pipeline.trace(weighed, reporter.progress());

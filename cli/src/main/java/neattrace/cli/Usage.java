@@ -1,5 +1,6 @@
 package neattrace.cli;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -12,6 +13,8 @@ import neattrace.goods.GoodsFile;
 import neattrace.goods.GoodsWish;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
+import neattrace.job.Source;
+import neattrace.job.file.JobFile;
 import neattrace.job.setting.Settings;
 import neattrace.raster.Resolution;
 import neattrace.raster.reading.Opening;
@@ -55,6 +58,28 @@ final class Usage {
         if (ppi != 0 && !Resolution.isSensible(ppi)) {
             throw new ParameterException(spec.commandLine(), "--ppi must be 10 to 20000.");
         }
+    }
+
+    /**
+     * A job of a file, or a new one of a page of a picture.
+     *
+     * @param page from 1
+     * @throws ParameterException if a page of a job is asked for
+     */
+    static Job job(CommandSpec spec, Path input, int page) throws IOException {
+        Job job = JobFile.ofAny(input);
+        if (page == 1) {
+            return job;
+        }
+        if (String.valueOf(input.getFileName()).endsWith(JobFile.ENDING)) {
+            throw new ParameterException(
+                    spec.commandLine(), "--page: " + input + " is a job; it has its page.");
+        }
+        return Job.of(
+                new Source(
+                        job.source().name(),
+                        job.source().bytes(),
+                        Opening.USUAL.withPage(page - 1)));
     }
 
     /** An input file is never written to, and no output over another. */

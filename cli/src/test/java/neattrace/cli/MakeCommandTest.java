@@ -267,7 +267,7 @@ class MakeCommandTest {
         assertThat(placed.path("turnDegrees").asDouble()).isEqualTo(30);
         Files.delete(drawing);
         Outcome gone = run("make", "sheet", sheet, "-o", folder.resolve("t.svg"));
-        assertThat(gone.code()).isNotZero();
+        assertThat(gone.code()).isEqualTo(3);
         assertThat(gone.err()).contains("is not there any more");
         assertThat(folder.resolve("t.svg")).doesNotExist();
     }

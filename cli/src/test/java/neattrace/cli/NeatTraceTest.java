@@ -437,6 +437,84 @@ class NeatTraceTest {
     }
 
     @Test
+    void decisionsThatAreNotUpAreNotLeftOut() {
+        Path out = folder.resolve("proposal");
+        Outcome wrong =
+                run(
+                        "propose",
+                        drawing,
+                        "--for",
+                        "sticker:30mm",
+                        "--without",
+                        "nonsense",
+                        "--out-dir",
+                        out);
+        assertThat(wrong.code()).isEqualTo(2);
+        assertOneLine(wrong.err());
+        assertThat(wrong.err()).contains("nonsense");
+        assertThat(out).doesNotExist();
+    }
+
+    /** What a job decides counts, and its page is chosen already. */
+    @Test
+    void jobsAreTracedAndColouredLikePictures() throws IOException {
+        Path file = folder.resolve("rings.ntjob");
+        Job job = Job.of(new Source("rings.png", Files.readAllBytes(drawing)));
+        JobFile.save(file, job.withPpi(600), new byte[0]);
+        Path svg = folder.resolve("of-job.svg");
+        assertThat(run("trace", file, "-o", svg).code()).isZero();
+        assertThat(Files.readString(svg)).contains("width=\"10.7527mm\"");
+        Path rough = Files.write(folder.resolve("rough.png"), rings(0xFFFF0000, 0xFF0000FF, 300));
+        Path flat = folder.resolve("flat.svg");
+        assertThat(run("flat", file, "--rough", rough, "-o", flat).code()).isZero();
+        assertThat(Files.readString(flat)).contains("width=\"10.7527mm\"");
+        for (String command : List.of("trace", "flat")) {
+            Outcome page =
+                    command.equals("trace")
+                            ? run(command, file, "-o", svg, "--page", 2)
+                            : run(command, file, "--rough", rough, "-o", flat, "--page", 2);
+            assertThat(page.code()).isEqualTo(2);
+            assertOneLine(page.err());
+        }
+        assertThat(run("check", drawing, "--page", 2).code()).isEqualTo(3);
+    }
+
+    @Test
+    void whatCannotBeReadIsThreeWhateverItIs() throws IOException {
+        Path goods = Files.writeString(folder.resolve("own.ntgoods"), "{");
+        Path sheet = Files.writeString(folder.resolve("own.ntsheet"), "{");
+        Path out = folder.resolve("out");
+        Outcome press = run("press", drawing, "--goods", goods, "--out-dir", out);
+        assertThat(press.code()).isEqualTo(3);
+        assertOneLine(press.err());
+        Outcome made = run("make", "sheet", sheet, "-o", folder.resolve("s.svg"));
+        assertThat(made.code()).isEqualTo(3);
+        assertOneLine(made.err());
+    }
+
+    /** A terminal obeys escape codes, wherever they come from. */
+    @Test
+    void namesOfFilesAndTheirTextsCannotSteerTheTerminal() throws IOException {
+        Path css = folder.resolve("p.json");
+        Files.writeString(css, "[\"\\u001b[2J" + "red".repeat(3000) + "\"]");
+        Outcome told =
+                run(
+                        "flat",
+                        drawing,
+                        "--rough",
+                        drawing,
+                        "--palette",
+                        css,
+                        "-o",
+                        folder.resolve("o.svg"));
+        assertThat(told.code()).isEqualTo(3);
+        assertThat(told.err()).doesNotContain("\u001b").hasSizeLessThan(800);
+        Path odd = folder.resolve("a\u001b[31mb.png");
+        Outcome missing = run("trace", odd, "-o", folder.resolve("o.svg"));
+        assertThat(missing.err()).doesNotContain("\u001b");
+    }
+
+    @Test
     void aPlanIsToldAndWrittenForCalendars() throws IOException {
         Path job = folder.resolve("gull.ntjob");
         Job gull = Job.of(new Source("gull.png", Files.readAllBytes(drawing)));
@@ -459,6 +537,7 @@ class NeatTraceTest {
         assertThat(late.out()).contains("late:", "what would help");
         assertThat(run("plan", job, "--hours-a-day", "25").code()).isEqualTo(2);
         assertThat(run("plan", job, "--off", "someday").code()).isEqualTo(2);
+        assertThat(run("plan", job, "--from", "+999999999-01-01").code()).isEqualTo(2);
     }
 
     @Test

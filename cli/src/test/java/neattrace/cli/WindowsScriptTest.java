@@ -32,4 +32,17 @@ class WindowsScriptTest {
         }
         assertThat(jumps).isPositive();
     }
+
+    /** Both scripts hand on every command, and build every module a command needs. */
+    @Test
+    void everyCommandIsKnownToBothScripts() throws IOException {
+        String shell = Files.readString(Path.of("..", "neat-trace"));
+        for (String command : NeatTrace.COMMANDS) {
+            if (!command.equals("demo")) {
+                assertThat(shell).containsPattern("[ |]" + command + "[|)]");
+                assertThat(script()).containsPattern("for %%c in \\([^)]*\\b" + command + "\\b");
+            }
+        }
+        assertThat(script()).contains("-pl core,standin,cli,app ", "standin\\src\\main");
+    }
 }

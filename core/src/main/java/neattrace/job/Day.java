@@ -29,6 +29,11 @@ public final class Day {
     private static final List<DateTimeFormatter> WITHOUT_YEAR =
             List.of(strict("d MMMM"), strict("d MMM"), strict("d.M."));
 
+    /** Nobody plans work beyond these. */
+    private static final int FIRST_YEAR = 1900;
+
+    private static final int LAST_YEAR = 9999;
+
     private Day() {}
 
     private static DateTimeFormatter strict(String pattern) {
@@ -59,7 +64,9 @@ public final class Day {
         String words = text.strip().replaceAll("\\s+", " ");
         for (DateTimeFormatter format : WITH_YEAR) {
             try {
-                return Optional.of(LocalDate.parse(words, format));
+                LocalDate day = LocalDate.parse(words, format);
+                return Optional.of(day)
+                        .filter(one -> one.getYear() >= FIRST_YEAR && one.getYear() <= LAST_YEAR);
             } catch (DateTimeException e) {
                 // Perhaps it is written in another way.
             }

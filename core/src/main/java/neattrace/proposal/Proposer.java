@@ -3,6 +3,7 @@ package neattrace.proposal;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -65,6 +66,10 @@ public final class Proposer {
 
     private final Pipeline pipeline;
     private final List<DecisionId> without;
+
+    /** Those among them that were up for decision. */
+    private final Set<DecisionId> asked = new HashSet<>();
+
     private final List<DecisionId> taken = new ArrayList<>();
     private final List<Decision> decisions = new ArrayList<>();
     private Job job;
@@ -106,7 +111,9 @@ public final class Proposer {
         }
         Drawing coloured = pipeline.run(job, progress.part(0.9, 0.93));
         take(coloured, known(coloured), Set.of("flats", "press", "brief"));
-        return new Proposal(pipeline.run(job, progress.part(0.93, 1)), decisions);
+        List<String> idle =
+                without.stream().filter(id -> !asked.contains(id)).map(DecisionId::words).toList();
+        return new Proposal(pipeline.run(job, progress.part(0.93, 1)), decisions, idle);
     }
 
     private static Known known(Drawing drawing) {
@@ -258,6 +265,7 @@ public final class Proposer {
     }
 
     private boolean isTakenBack(DecisionId id, Drawing drawing) {
+        without.stream().filter(one -> isAmong(List.of(one), id, drawing)).forEach(asked::add);
         return isAmong(without, id, drawing);
     }
 
@@ -324,6 +332,7 @@ public final class Proposer {
     private void colour(Picture rough, Progress progress) throws IOException {
         DecisionId id = new DecisionId("colours-from-rough", Optional.empty(), List.of());
         if (without.contains(id)) {
+            asked.add(id);
             return;
         }
         Traced lines = pipeline.trace(job, progress.part(0, 0.1));

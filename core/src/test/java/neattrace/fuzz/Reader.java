@@ -6,11 +6,23 @@ import java.nio.file.Path;
 import java.util.Set;
 import neattrace.flat.exchange.PaletteException;
 import neattrace.flat.exchange.PaletteFile;
+import neattrace.flat.rough.RoughFitting;
+import neattrace.gang.GangException;
+import neattrace.gang.GangFile;
+import neattrace.goods.GoodsException;
+import neattrace.goods.GoodsFile;
+import neattrace.goods.sheet.LayoutException;
+import neattrace.goods.sheet.LayoutFile;
 import neattrace.job.file.JobFile;
 import neattrace.job.file.JobFileException;
 import neattrace.job.file.RecipeException;
 import neattrace.job.file.RecipeFile;
+import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
+import neattrace.press.ProfileException;
+import neattrace.press.Rgb;
+import neattrace.raster.InkMap;
+import neattrace.raster.Picture;
 import neattrace.raster.reading.PictureException;
 import neattrace.raster.reading.PictureReader;
 
@@ -34,6 +46,44 @@ enum Reader {
             inFile(bytes, this, RecipeFile::open);
         }
     },
+    GOODS(GoodsFile.ENDING, Set.of(GoodsException.class)) {
+        @Override
+        void read(byte[] bytes) throws IOException {
+            inFile(bytes, this, GoodsFile::open);
+        }
+    },
+    LAYOUT(LayoutFile.ENDING, Set.of(LayoutException.class)) {
+        @Override
+        void read(byte[] bytes) throws IOException {
+            inFile(bytes, this, LayoutFile::open);
+        }
+    },
+    SHEET(GangFile.ENDING, Set.of(GangException.class)) {
+        @Override
+        void read(byte[] bytes) throws IOException {
+            inFile(bytes, this, GangFile::open);
+        }
+    },
+    PROFILE("", Set.of(ProfileException.class)) {
+        @Override
+        void read(byte[] bytes) throws IOException {
+            PressProfile read = PressProfile.of(bytes);
+            read.preview(new Cmyk(60, 40, 40, 100));
+            read.nearest(new Rgb(10, 200, 90));
+        }
+    },
+    /** A picture whose colours are looked for. */
+    ROUGH("", Set.of(PictureException.class)) {
+        @Override
+        void read(byte[] bytes) throws IOException {
+            Picture rough = PictureReader.read(bytes, "fuzz");
+            try {
+                RoughFitting.fit(rough, INK);
+            } catch (IllegalArgumentException e) {
+                throw new PictureException(e.getMessage());
+            }
+        }
+    },
     /** The first byte chooses the format. */
     PALETTE("", Set.of(PaletteException.class)) {
         @Override
@@ -45,6 +95,8 @@ enum Reader {
             PaletteFile.read(rest, "fuzz" + formats[format].ending(), PressProfile.bundled());
         }
     };
+
+    private static final InkMap INK = new InkMap(16, 16, new byte[256]);
 
     private final String ending;
     private final Set<Class<? extends IOException>> plain;

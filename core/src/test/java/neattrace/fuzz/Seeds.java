@@ -10,6 +10,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import neattrace.flat.exchange.PaletteFile;
+import neattrace.gang.GangFile;
+import neattrace.gang.GangPlace;
+import neattrace.gang.GangSheet;
+import neattrace.goods.GoodsFile;
+import neattrace.goods.GoodsKind;
+import neattrace.goods.UsualGoods;
+import neattrace.goods.sheet.LayoutFile;
+import neattrace.goods.sheet.SheetLayout;
 import neattrace.job.Job;
 import neattrace.job.Source;
 import neattrace.job.file.JobFile;
@@ -38,6 +46,29 @@ final class Seeds {
                 yield List.of(Files.readAllBytes(file));
             }
             case PALETTE -> palettes();
+            case GOODS -> {
+                List<byte[]> all = new ArrayList<>();
+                for (GoodsKind kind : GoodsKind.values()) {
+                    Path file = folder.resolve(kind + GoodsFile.ENDING);
+                    GoodsFile.save(file, UsualGoods.of(kind));
+                    all.add(Files.readAllBytes(file));
+                }
+                yield all;
+            }
+            case LAYOUT -> {
+                Path file = folder.resolve("seed" + LayoutFile.ENDING);
+                LayoutFile.save(file, SheetLayout.USUAL);
+                yield List.of(Files.readAllBytes(file));
+            }
+            case SHEET -> {
+                Path file = folder.resolve("seed" + GangFile.ENDING);
+                GangSheet sheet = GangSheet.EMPTY.with(folder.resolve("a.ntjob"));
+                GangPlace place = new GangPlace(1, 20, 20, 45, true);
+                GangFile.save(file, sheet.withTitle("Seed").withPlaces(List.of(place)));
+                yield List.of(Files.readAllBytes(file));
+            }
+            case PROFILE -> List.of(PressProfile.bundled().bytes());
+            case ROUGH -> pictures();
         };
     }
 

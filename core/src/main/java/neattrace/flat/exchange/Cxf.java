@@ -19,6 +19,7 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import org.xml.sax.SAXException;
+import org.xml.sax.helpers.DefaultHandler;
 
 /**
  * Measured colours: L*a*b* under D65 for the 2 degree observer, with ink values beside them. A spot
@@ -183,7 +184,8 @@ final class Cxf {
             factory.setNamespaceAware(true);
             factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
             var builder = factory.newDocumentBuilder();
-            builder.setErrorHandler(null);
+            // One of its own: without any, what it thinks goes to the terminal.
+            builder.setErrorHandler(new DefaultHandler());
             return builder.parse(new ByteArrayInputStream(bytes));
         } catch (SAXException | IOException e) {
             throw new PaletteException("The CxF is damaged: " + e.getMessage(), e);

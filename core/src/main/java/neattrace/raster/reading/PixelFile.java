@@ -76,6 +76,7 @@ final class PixelFile {
         }
         PictureReader.checkSize(
                 name, reader.getWidth(page), reader.getHeight(page), pixelBytes(reader, page));
+        checkLength(reader, page, format, bytes.length, name);
         reader.addIIOReadWarningListener(listener);
         reader.addIIOReadProgressListener(listener);
         List<String> notes = new ArrayList<>();
@@ -109,6 +110,40 @@ final class PixelFile {
                 upright.notes(),
                 damage,
                 pages);
+    }
+
+    /** Codes of 12 bits stand for at most 4096 pixels (GIF89a, appendix F). */
+    private static final double GIF_PIXELS_PER_BYTE = 4096 * 8 / 12.0;
+
+    /** A match of 258 bytes takes two bits at least (RFC 1951, 3.2.5). */
+    private static final double PNG_BITS_PER_BYTE = 1032 * 8;
+
+    /**
+     * Refuses files that are far too short for what their header says: minutes would go into pixels
+     * that are not there.
+     */
+    private static void checkLength(
+            ImageReader reader, int page, String format, int length, String name)
+            throws IOException {
+        double pixels = (double) reader.getWidth(page) * reader.getHeight(page);
+        double most = Double.POSITIVE_INFINITY;
+        if (format.equals("GIF")) {
+            most = GIF_PIXELS_PER_BYTE * length;
+        } else if (format.equals("PNG")) {
+            int bits = Math.max(1, reader.getRawImageType(page).getColorModel().getPixelSize());
+            most = PNG_BITS_PER_BYTE / bits * length;
+        }
+        if (pixels > most) {
+            throw new PictureException(
+                    String.format(
+                            Locale.ROOT,
+                            "%s is cut short: it says that it has %d x %d pixels, and has no more"
+                                    + " than %d bytes.",
+                            name,
+                            reader.getWidth(page),
+                            reader.getHeight(page),
+                            length));
+        }
     }
 
     private static int pages(ImageReader reader, String format) throws IOException {

@@ -11,12 +11,16 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import neattrace.raster.Picture;
 import neattrace.raster.Resolution;
 
@@ -41,13 +45,46 @@ final class SvgFile {
         PARSER.setLevel(Level.OFF);
     }
 
+    /**
+     * A closed path goes on with a command alone (W3C, SVG 1.1, 8.3.9); the parser fills the memory
+     * with what it takes for more ends. In whatever attribute it stands: elsewhere it means
+     * nothing.
+     */
+    private static final Pattern NUMBER_AFTER_CLOSE =
+            Pattern.compile(
+                    "[\\s\"'](?:d|values|from|to|by|path)\\s*=\\s*[\"'][^\"'<]*[zZ][\\s,]*[-+.0-9]");
+
+    private static final Pattern ENCODING =
+            Pattern.compile("<\\?xml[^>]*encoding\\s*=\\s*[\"']([-\\w.]+)");
+
     private SvgFile() {}
+
+    /** The parser of the JDK writes to the terminal what it thinks of letters that are none. */
+    private static void checkLetters(byte[] bytes, String text, String name)
+            throws PictureException {
+        Matcher declared = ENCODING.matcher(text.substring(0, Math.min(200, text.length())));
+        boolean utf8 = !declared.find() || declared.group(1).equalsIgnoreCase("UTF-8");
+        boolean marked = bytes.length > 1 && (bytes[0] & 0xff) >= 0xfe;
+        if (!utf8 || marked) {
+            return;
+        }
+        try {
+            StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes));
+        } catch (CharacterCodingException e) {
+            throw new PictureException(name + " is damaged: not all of it is text in UTF-8.", e);
+        }
+    }
 
     static Picture read(byte[] bytes, String name, Opening opening) throws IOException {
         String text = new String(bytes, StandardCharsets.ISO_8859_1);
         if (text.contains("<!ENTITY")) {
             throw new PictureException(
                     name + " defines entities, which are not opened. Save it as plain SVG.");
+        }
+        checkLetters(bytes, text, name);
+        if (NUMBER_AFTER_CLOSE.matcher(text).find()) {
+            throw new PictureException(
+                    name + " has a path with a number after its end (Z). Save it once more.");
         }
         LoaderContext context =
                 LoaderContext.builder().externalResourcePolicy(ResourcePolicy.DENY_ALL).build();
