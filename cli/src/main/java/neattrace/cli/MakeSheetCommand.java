@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import neattrace.gang.GangArranger;
+import neattrace.gang.GangDrawing;
 import neattrace.gang.GangFile;
 import neattrace.gang.GangLoader;
 import neattrace.gang.GangSheet;
@@ -206,8 +207,8 @@ final class MakeSheetCommand implements Callable<Integer> {
     }
 
     private NestWish wish() {
-        if (copies < 1 || copies > SheetItem.MOST_COPIES) {
-            throw usage("--copies must be 1 to " + SheetItem.MOST_COPIES);
+        if (copies < 1 || copies > GangDrawing.MOST_COPIES) {
+            throw usage("--copies must be 1 to " + GangDrawing.MOST_COPIES);
         }
         if (turns < 1 || turns > 360) {
             throw usage("--turns must be 1 to 360");

@@ -107,7 +107,10 @@ final class PlanCommand implements Callable<Integer> {
         TrackRecord record = TrackRecord.of(known);
         List<Task> tasks = new ArrayList<>();
         for (Path input : inputs) {
-            tasks.add(task(input, work));
+            Task task = task(input, work);
+            // Two works of one title are two works: their events must not take each other's place.
+            boolean twice = tasks.stream().anyMatch(one -> one.job().equals(task.job()));
+            tasks.add(twice ? task.withId(input.toAbsolutePath().normalize().toString()) : task);
         }
         Plan plan = Planner.plan(tasks, calendar, today);
         if (ics != null) {

@@ -36,8 +36,8 @@ public final class AtomicFile {
 
     /**
      * Writes {@code content} to {@code target}. If anything fails, {@code target} is as it was and
-     * no temporary file is left behind. A link stays a link: what it leads to is replaced. A file
-     * that is replaced hands its rights on.
+     * no temporary file is left behind, nor are those of programs that were killed. A link stays a
+     * link: what it leads to is replaced. A file that is replaced hands its rights on.
      *
      * @throws IOException with a message fit for the user, if the folder is missing or may not be
      *     written, the disk is full, or the content itself fails
@@ -63,6 +63,9 @@ public final class AtomicFile {
         try {
             // Not createTempFile: that would hide the result from everybody but its owner.
             Path part = folder.resolve(Leftovers.partName());
+            // Ctrl+C comes while it is written; what is killed outright is cleared away next time.
+            part.toFile().deleteOnExit();
+            Leftovers.cleanOld(folder);
             try (FileChannel file = FileChannel.open(part, CREATE_NEW, WRITE)) {
                 temporary = part;
                 giveRights(part, real, rights);

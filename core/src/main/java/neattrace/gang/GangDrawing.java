@@ -3,7 +3,6 @@ package neattrace.gang;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import neattrace.goods.Sizing;
-import neattrace.goods.sheet.SheetItem;
 
 /**
  * A drawing that a sheet points at.
@@ -17,10 +16,13 @@ import neattrace.goods.sheet.SheetItem;
  */
 public record GangDrawing(int id, Path file, double widthMm, int copies, String seen) {
 
+    /** More are asked for by nobody who lays a sheet out; filling it may add some. */
+    public static final int MOST_COPIES = 1000;
+
     private static final Pattern STATE = Pattern.compile("[0-9a-f-]{0,80}");
 
     public GangDrawing {
-        if (copies < 1 || copies > SheetItem.MOST_COPIES) {
+        if (copies < 1 || copies > MOST_COPIES) {
             throw new IllegalArgumentException("a drawing has 1 to 1000 copies");
         }
         if (!(widthMm == 0 || widthMm >= Sizing.LEAST_MM && widthMm <= Sizing.MOST_MM)) {

@@ -22,6 +22,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import neattrace.files.AtomicFile;
 import neattrace.goods.sheet.LayoutJson;
 import neattrace.json.DamagedException;
@@ -41,6 +42,10 @@ public final class GangFile {
     private static final long MOST_BYTES = 8_000_000;
     private static final ObjectMapper MAPPER =
             new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+
+    /** A name of a host before the path (Windows UNC), or a scheme. */
+    private static final Pattern NETWORK =
+            Pattern.compile("^([\\\\/]{2}|[a-zA-Z][a-zA-Z0-9+.-]+:)");
 
     private GangFile() {}
 
@@ -177,9 +182,17 @@ public final class GangFile {
             Path there = folder;
             JsonNode beside = need(node, "beside");
             for (JsonNode part : beside) {
+                if (NETWORK.matcher(part.asText()).find()) {
+                    throw new DamagedException("a drawing lies beside on another machine");
+                }
                 there = there.resolve(part.asText());
             }
-            Path whole = Path.of(text(node, "file")).toAbsolutePath().normalize();
+            String written = text(node, "file");
+            if (NETWORK.matcher(written).find()) {
+                // Looking whether it is there would ask a host that a stranger named.
+                return there.normalize();
+            }
+            Path whole = Path.of(written).toAbsolutePath().normalize();
             Path near = there.normalize();
             return !beside.isEmpty() && (Files.isRegularFile(near) || !Files.exists(whole))
                     ? near

@@ -35,7 +35,7 @@ public final class PlanCalendar {
         Map<String, List<Booking>> stages = new LinkedHashMap<>();
         for (Booking booking : plan.bookings()) {
             stages.computeIfAbsent(
-                            booking.job() + "|" + booking.stage().key(), k -> new ArrayList<>())
+                            booking.task() + "|" + booking.stage().key(), k -> new ArrayList<>())
                     .add(booking);
         }
         stages.forEach((key, bookings) -> calendar.addEvent(stage(key, bookings, now)));
@@ -43,9 +43,10 @@ public final class PlanCalendar {
             Task task = outcome.task();
             if (task.announceDays() > 0) {
                 LocalDate day = task.due().minusDays(task.announceDays());
-                calendar.addEvent(day(task.job() + ": announce", "announce", day, now));
+                calendar.addEvent(
+                        day(task.job() + ": announce", task.id() + "|announce", day, now));
             }
-            calendar.addEvent(day(task.job() + ": promised", "due", task.due(), now));
+            calendar.addEvent(day(task.job() + ": promised", task.id() + "|due", task.due(), now));
         }
         return Biweekly.write(calendar).go();
     }

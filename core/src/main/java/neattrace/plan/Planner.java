@@ -67,7 +67,8 @@ public final class Planner {
                 if (now > NOTHING) {
                     taken.merge(day, now, Double::sum);
                     if (book) {
-                        bookings.add(new Booking(task.job(), estimate.stage(), day, now));
+                        bookings.add(
+                                new Booking(task.id(), task.job(), estimate.stage(), day, now));
                     }
                     open -= now;
                 }
@@ -83,7 +84,7 @@ public final class Planner {
     private Plan.Outcome outcome(Task task, double missing, double worst) {
         Optional<LocalDate> begin =
                 bookings.stream()
-                        .filter(one -> one.job().equals(task.job()))
+                        .filter(one -> one.task().equals(task.id()))
                         .map(Booking::day)
                         .min(Comparator.naturalOrder());
         return new Plan.Outcome(

@@ -7,7 +7,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -38,6 +41,63 @@ class AtomicFileTest {
         AtomicFile.write(file, out -> out.write(bytes("two")));
         assertThat(file).hasContent("two");
         assertThat(names()).containsExactly("a.svg");
+    }
+
+    /** What a program that was killed left goes with the next write; what may be written stays. */
+    @Test
+    void partsOfKilledProgramsAreClearedAway() throws IOException {
+        Path dead = folder.resolve(".neat-trace-4194304999-0a-1.part");
+        Path lately = folder.resolve(".neat-trace-4194304999-0a-2.part");
+        Path own = folder.resolve(".neat-trace-" + ProcessHandle.current().pid() + "-0a.part");
+        for (Path part : List.of(dead, lately, own)) {
+            Files.writeString(part, "half");
+        }
+        FileTime old = FileTime.from(Instant.now().minus(2, ChronoUnit.HOURS));
+        Files.setLastModifiedTime(dead, old);
+        Files.setLastModifiedTime(own, old);
+        AtomicFile.write(folder.resolve("a.svg"), out -> out.write(bytes("one")));
+        assertThat(dead).doesNotExist();
+        assertThat(lately).exists();
+        assertThat(own).exists();
+    }
+
+    /** Ctrl+C ends a program in order; nothing half written stays behind. */
+    @Test
+    @EnabledOnOs({OS.LINUX, OS.MAC})
+    void whatIsInterruptedLeavesNothing() throws Exception {
+        Process writer =
+                new ProcessBuilder(
+                                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                                "-cp",
+                                System.getProperty("java.class.path"),
+                                Endless.class.getName(),
+                                folder.resolve("endless.svg").toString())
+                        .inheritIO()
+                        .start();
+        while (names().isEmpty() && writer.isAlive()) {
+            Thread.onSpinWait();
+        }
+        assertThat(names()).singleElement().asString().endsWith(".part");
+        writer.destroy();
+        assertThat(writer.waitFor()).isNotZero();
+        assertThat(names()).isEmpty();
+    }
+
+    /** Writes for ever. */
+    static final class Endless {
+
+        private Endless() {}
+
+        public static void main(String[] arguments) throws IOException {
+            AtomicFile.write(
+                    Path.of(arguments[0]),
+                    out -> {
+                        while (true) {
+                            out.write('x');
+                            out.flush();
+                        }
+                    });
+        }
     }
 
     @Test

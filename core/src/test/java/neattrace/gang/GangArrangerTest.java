@@ -230,6 +230,32 @@ class GangArrangerTest {
         assertThat(kinds(shop)).contains("sheet-words-nowhere");
     }
 
+    /** A sheet that was filled may have more than anybody asks for; it is laid as it lies. */
+    @Test
+    void moreThanAThousandOfOneLieWhereTheyWereLaid() {
+        List<GangPlace> places = new ArrayList<>();
+        for (int i = 0; i < 1200; i++) {
+            places.add(new GangPlace(1, 30 * (i % 40), 30 * (i / 40), 0, false));
+        }
+        places.add(new GangPlace(2, 20, 1000, 0, false));
+        GangSheet many =
+                sheet().withLayout(SheetLayout.USUAL.withSize(1200, 1100)).withPlaces(places);
+        StickerSheet laid = GangArranger.laid(many, load(many));
+        assertThat(laid.nest().laid()).hasSize(1201);
+        assertThat(laid.item(laid.nest().laid().get(1200)).name()).isEqualTo("rings");
+    }
+
+    @Test
+    void aThousandCopiesThatFindNoRoomAreToldAtOnce() {
+        GangSheet many = sheet();
+        many = many.with(many.drawings().get(0).withCopies(1000));
+        long asked = 1002;
+        GangSheet done = arranged(many);
+        assertThat(done.places()).hasSizeBetween(4, 40);
+        assertThat(GangArranger.laid(done, load(done)).nest().left().size() + done.places().size())
+                .isEqualTo((int) asked);
+    }
+
     /** Presses know inks by their names alone. */
     @Test
     void inksOfOneNameThatWereMeasuredOtherwiseAreTold() throws IOException {

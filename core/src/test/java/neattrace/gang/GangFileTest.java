@@ -14,6 +14,8 @@ import neattrace.goods.sheet.Strip;
 import neattrace.press.Cmyk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Envelope;
 
 /** Sheets as files: what is kept, where drawings are looked for, and what is refused. */
@@ -62,6 +64,26 @@ class GangFileTest {
         Path file = folder.resolve("harbour.ntsheet");
         GangFile.save(file, sheet());
         assertThat(GangFile.open(file)).isEqualTo(sheet());
+    }
+
+    /** Opening a sheet asks no machine of the network that a stranger wrote into it. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "//host/share/a.png",
+                "\\\\\\\\host\\\\share\\\\a.png",
+                "https://host/a.png"
+            })
+    void hostsOfANetworkAreNotAsked(String elsewhere) throws IOException {
+        Path file = folder.resolve("a.ntsheet");
+        GangFile.save(file, GangSheet.EMPTY.with(folder.resolve("a.png")));
+        String text = Files.readString(file);
+        String own = folder.resolve("a.png").toString();
+        assertThat(text).contains(own);
+        Files.writeString(file, text.replace(own, elsewhere));
+        assertThat(GangFile.open(file).drawings().get(0).file()).startsWith(folder);
+        Files.writeString(file, text.replace("[ \"a.png\" ]", "[ \"" + elsewhere + "\" ]"));
+        assertThatThrownBy(() -> GangFile.open(file)).isInstanceOf(GangException.class);
     }
 
     @Test

@@ -40,6 +40,23 @@ class PlanCalendarTest {
                     new WorkCalendar(4, Set.of(), Set.of()),
                     LocalDate.of(2027, 3, 1));
 
+    /** UIDs are those of works, not of titles (RFC 5545, 3.8.4.7). */
+    @Test
+    void twoWorksOfOneTitleAreTwo() throws Exception {
+        List<Estimate> hours = List.of(new Estimate(WorkStage.INKS, 4, 9, 14));
+        Task one = new Task("Gull", LocalDate.of(2027, 3, 20), 1, hours);
+        Task other = new Task("Gull", LocalDate.of(2027, 3, 27), 1, hours).withId("other/gull");
+        Plan plan =
+                Planner.plan(
+                        List.of(one, other),
+                        new WorkCalendar(4, Set.of(), Set.of()),
+                        LocalDate.of(2027, 3, 1));
+        List<VEvent> events = events(PlanCalendar.write(plan, NOW));
+        assertThat(events).hasSize(6);
+        assertThat(events.stream().map(event -> event.getUid().getValue())).doesNotHaveDuplicates();
+        assertThat(plan.outcomes()).allMatch(outcome -> outcome.begin().isPresent());
+    }
+
     private static List<VEvent> events(String text)
             throws IOException, ParserException, ValidationException {
         Calendar calendar = new CalendarBuilder().build(new StringReader(text));

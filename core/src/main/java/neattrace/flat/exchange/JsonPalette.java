@@ -1,6 +1,7 @@
 package neattrace.flat.exchange;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
@@ -53,6 +54,9 @@ final class JsonPalette {
         try {
             JsonNode root = MAPPER.readTree(text);
             return entries(root.has("swatches") ? root.get("swatches") : root);
+        } catch (StreamConstraintsException e) {
+            throw new PaletteException(
+                    "The palette is damaged: something in it is far too long or too deep.", e);
         } catch (JsonProcessingException e) {
             throw new PaletteException("The palette is no JSON: " + e.getOriginalMessage(), e);
         } catch (DamagedException | IllegalArgumentException e) {

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -94,7 +96,7 @@ public final class Nester {
 
     private Nest run(List<Integer> order, Consumer<Nest> better) {
         order.sort(Comparator.comparingDouble((Integer i) -> -now.area(i)));
-        List<Integer> left = lay(order);
+        List<Integer> left = lay(order, false);
         fill();
         Nest best = now.nest(left);
         better.accept(best);
@@ -146,7 +148,7 @@ public final class Nester {
             double pull = MOST_PULL * random.nextDouble();
             now.draw(pull * Math.cos(to), pull * Math.sin(to));
         }
-        List<Integer> over = lay(some);
+        List<Integer> over = lay(some, true);
         fill();
         if (now.worth() >= worth - SAME) {
             return over;
@@ -179,12 +181,20 @@ public final class Nester {
     }
 
     /** Lays pieces one after the other; those that find no place are left. */
-    private List<Integer> lay(List<Integer> order) {
+    private List<Integer> lay(List<Integer> order, boolean again) {
         List<Integer> left = new ArrayList<>();
+        // Room only gets less: where one found none, no other of its kind does.
+        Set<Integer> without = new HashSet<>();
         for (int piece : order) {
             progress.report("Arranging", 0);
-            boolean laid = along ? now.layAlong(piece) : now.lay(piece);
+            int kind = now.pieces().get(piece).kind();
+            boolean late = again && isOver();
+            boolean laid =
+                    !late
+                            && !without.contains(kind)
+                            && (along ? now.layAlong(piece) : now.lay(piece));
             if (!laid) {
+                without.add(kind);
                 left.add(piece);
             }
         }

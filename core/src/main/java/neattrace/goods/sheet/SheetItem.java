@@ -15,11 +15,11 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 public record SheetItem(String name, Sticker sticker, int copies) {
 
     /** More of one drawing lie on no sheet. */
-    public static final int MOST_COPIES = 1000;
+    public static final int MOST_COPIES = 3000;
 
     public SheetItem {
         if (copies < 1 || copies > MOST_COPIES) {
-            throw new IllegalArgumentException("1 to 1000 copies");
+            throw new IllegalArgumentException("1 to 3000 copies");
         }
         if (sticker.cuts().isEmpty()) {
             throw new IllegalArgumentException("there is nothing to make a sticker of: " + name);

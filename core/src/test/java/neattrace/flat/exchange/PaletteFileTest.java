@@ -176,6 +176,16 @@ class PaletteFileTest {
     }
 
     @Test
+    void whatIsTooDeepOrTooLongIsToldInPlainWords() {
+        for (String text : List.of("[".repeat(5000), "[" + "9".repeat(5000) + "]")) {
+            assertThatThrownBy(() -> read(text, "x.json"))
+                    .isInstanceOf(PaletteException.class)
+                    .hasMessageNotContaining("`")
+                    .hasMessageNotContaining("Stream");
+        }
+    }
+
+    @Test
     void tenThousandColoursAreRefused() {
         assertThatThrownBy(() -> read("#123456\n".repeat(10_000), "x.txt"))
                 .isInstanceOf(PaletteException.class)

@@ -26,7 +26,6 @@ import neattrace.gang.GangSheet;
 import neattrace.gang.GangSticker;
 import neattrace.gang.GangWork;
 import neattrace.goods.Sizing;
-import neattrace.goods.sheet.SheetItem;
 
 /** What is set and told of a sheet of stickers in the docket. */
 final class SheetSentences extends VBox {
@@ -188,7 +187,7 @@ final class SheetSentences extends VBox {
                         "Copies of " + name,
                         "×",
                         1,
-                        SheetItem.MOST_COPIES,
+                        GangDrawing.MOST_COPIES,
                         1,
                         value -> set(drawing, drawing.withCopies((int) Math.rint(value))));
         copies.setId("copies-" + drawing.id());
