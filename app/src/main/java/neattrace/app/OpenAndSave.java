@@ -3,6 +3,7 @@ package neattrace.app;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -14,11 +15,13 @@ import neattrace.app.docket.Choice;
 import neattrace.app.station.TargetFile;
 import neattrace.app.work.Asked;
 import neattrace.app.work.FileWriting;
+import neattrace.app.work.Folders;
 import neattrace.app.work.Workspace;
 import neattrace.files.FileNames;
 import neattrace.gang.GangFile;
 import neattrace.job.file.Autosave;
 import neattrace.job.file.JobFile;
+import neattrace.plan.WorkHabits;
 import neattrace.raster.reading.PictureReader;
 import neattrace.standin.skerry.SkerryDrawing;
 import neattrace.standin.skerry.SkerryJobs;
@@ -171,15 +174,19 @@ final class OpenAndSave {
         return other;
     }
 
-    /** Says which damaged settings were set aside. */
+    /** Says which damaged settings, goods, layouts and habits were set aside. */
     void tellWhatWasSetAside() {
-        List<Path> aside = workspace.folders().recipes().setDamagedAside();
+        Folders folders = workspace.folders();
+        List<Path> aside = new ArrayList<>(folders.recipes().setDamagedAside());
+        aside.addAll(folders.goods().setDamagedAside());
+        aside.addAll(folders.layouts().setDamagedAside());
+        WorkHabits.setDamagedAside(folders.workHabits()).ifPresent(aside::add);
         if (!aside.isEmpty()) {
             workspace.say(
                     (aside.size() == 1
-                                    ? "Damaged settings were set aside: "
+                                    ? "A damaged file of yours was set aside: "
                                     : aside.size()
-                                            + " damaged settings were set aside, the first: ")
+                                            + " damaged files of yours were set aside, the first: ")
                             + aside.get(0).getFileName());
         }
     }

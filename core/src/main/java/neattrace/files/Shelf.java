@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -39,6 +38,14 @@ public final class Shelf<T> {
 
         /** Writes one. */
         void save(Path file, T thing) throws IOException;
+
+        /**
+         * Whether a file that could not be read is whole all the same, such as one of a newer
+         * program, which will be wanted again.
+         */
+        default boolean isWhole(IOException why) {
+            return false;
+        }
     }
 
     private final Path folder;
@@ -74,35 +81,20 @@ public final class Shelf<T> {
     /**
      * Sets damaged files aside, where they are in nobody's way.
      *
-     * @param whole what is no damage, such as a file of a newer program, which will be wanted again
      * @return the files as they are called now
      */
-    public List<Path> setDamagedAside(Predicate<IOException> whole) {
+    public List<Path> setDamagedAside() {
         List<Path> aside = new ArrayList<>();
         for (Path file : files()) {
             try {
                 form.open(file);
             } catch (IOException e) {
-                if (!whole.test(e)) {
-                    moveAside(file).ifPresent(aside::add);
+                if (!form.isWhole(e)) {
+                    SetAside.file(file).ifPresent(aside::add);
                 }
             }
         }
         return aside;
-    }
-
-    private Optional<Path> moveAside(Path file) {
-        // A free name: what was set aside before is not lost.
-        Path other = file.resolveSibling(file.getFileName() + ".damaged");
-        for (int k = 2; Files.exists(other); k++) {
-            other = file.resolveSibling(file.getFileName() + "." + k + ".damaged");
-        }
-        try {
-            return Optional.of(Files.move(file, other));
-        } catch (IOException e) {
-            log(System.Logger.Level.WARNING, file + " could not be set aside", e);
-            return Optional.empty();
-        }
     }
 
     private List<Path> files() {

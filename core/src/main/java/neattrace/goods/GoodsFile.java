@@ -97,6 +97,11 @@ public final class GoodsFile {
     private static final class Form implements Shelf.Form<Goods> {
 
         @Override
+        public boolean isWhole(IOException why) {
+            return why instanceof GoodsException one && one.isNewer();
+        }
+
+        @Override
         public String ending() {
             return ENDING;
         }

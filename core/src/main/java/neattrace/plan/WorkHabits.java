@@ -14,10 +14,12 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import neattrace.files.AtomicFile;
+import neattrace.files.SetAside;
 import neattrace.json.JsonFields;
 
 /**
@@ -63,9 +65,21 @@ public record WorkHabits(double hoursADay, Set<DayOfWeek> weeklyOff, SortedSet<L
 
     /** What was kept in a file; the usual if there is none or it is damaged. */
     public static WorkHabits read(Path file) {
+        return kept(file).orElse(USUAL);
+    }
+
+    /** Sets a damaged file aside; its name now, or empty if there is no such file. */
+    public static Optional<Path> setDamagedAside(Path file) {
+        return Files.isRegularFile(file) && kept(file).isEmpty()
+                ? SetAside.file(file)
+                : Optional.empty();
+    }
+
+    /** Empty if there are none or they are damaged. */
+    private static Optional<WorkHabits> kept(Path file) {
         try {
             if (!Files.isRegularFile(file) || Files.size(file) > MOST_BYTES) {
-                return USUAL;
+                return Optional.empty();
             }
             JsonNode root = MAPPER.readTree(Files.readAllBytes(file));
             Set<DayOfWeek> off = EnumSet.noneOf(DayOfWeek.class);
@@ -76,9 +90,9 @@ public record WorkHabits(double hoursADay, Set<DayOfWeek> weeklyOff, SortedSet<L
             for (JsonNode day : root.path("daysOff")) {
                 days.add(LocalDate.parse(day.asText()));
             }
-            return new WorkHabits(JsonFields.number(root, "hoursADay"), off, days);
+            return Optional.of(new WorkHabits(JsonFields.number(root, "hoursADay"), off, days));
         } catch (IOException | IllegalArgumentException | DateTimeParseException e) {
-            return USUAL;
+            return Optional.empty();
         }
     }
 

@@ -7,11 +7,24 @@ public final class LayoutException extends IOException {
 
     private static final long serialVersionUID = 1;
 
+    private final boolean newer;
+
     LayoutException(String message) {
+        this(message, false);
+    }
+
+    LayoutException(String message, boolean newer) {
         super(message);
+        this.newer = newer;
     }
 
     LayoutException(String message, Throwable cause) {
         super(message, cause);
+        this.newer = false;
+    }
+
+    /** Whether the file is whole, and only too new for this program. */
+    boolean isNewer() {
+        return newer;
     }
 }

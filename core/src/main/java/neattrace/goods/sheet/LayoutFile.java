@@ -57,7 +57,9 @@ public final class LayoutFile {
                 throw new LayoutException(file + " is no layout of sheets.");
             }
             if (root.path("version").asInt() != VERSION) {
-                throw new LayoutException(file + " was written by another version of Neat Trace.");
+                throw new LayoutException(
+                        file + " was written by another version of Neat Trace.",
+                        root.path("version").asInt() > VERSION);
             }
             return LayoutJson.read(root);
         } catch (JsonProcessingException e) {
@@ -73,6 +75,11 @@ public final class LayoutFile {
     }
 
     private static final class Form implements Shelf.Form<SheetLayout> {
+
+        @Override
+        public boolean isWhole(IOException why) {
+            return why instanceof LayoutException one && one.isNewer();
+        }
 
         @Override
         public String ending() {

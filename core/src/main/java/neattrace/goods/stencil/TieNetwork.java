@@ -14,10 +14,8 @@ import neattrace.geom.Point;
  */
 final class TieNetwork {
 
-    /** How often ties are laid anew; for each island, and at most. */
+    /** How often ties of a few neighbours are laid anew, in all. */
     private static final int TRIES = 24;
-
-    private static final int MOST_TRIES = 24;
 
     /** Neighbours whose ties are laid anew together. */
     private static final int TOGETHER = 5;
@@ -122,7 +120,7 @@ final class TieNetwork {
             return;
         }
         Random random = new Random(1);
-        int tries = Math.min(MOST_TRIES, TRIES * graph.pieces);
+        int tries = TRIES;
         double[] price = graph.cost.clone();
         for (int k = 0; k < tries; k++) {
             int[] some = neighbours(1 + random.nextInt(graph.pieces - 1), random);

@@ -33,7 +33,7 @@ public final class RecipeShelf {
      * @return the files as they are called now
      */
     public List<Path> setDamagedAside() {
-        return shelf.setDamagedAside(e -> e instanceof RecipeException one && one.isNewer());
+        return shelf.setDamagedAside();
     }
 
     /** Every recipe that can be read, by name; damaged files are passed over. */
@@ -56,6 +56,11 @@ public final class RecipeShelf {
     }
 
     private static final class Form implements Shelf.Form<NamedRecipe> {
+
+        @Override
+        public boolean isWhole(IOException why) {
+            return why instanceof RecipeException one && one.isNewer();
+        }
 
         @Override
         public String ending() {

@@ -23,7 +23,10 @@ final class Composites {
     private final List<Tints> known = new ArrayList<>();
     private final Map<Map<Colorant, Double>, Integer> numbers = new HashMap<>();
 
-    /** By composite, then by kind; -1 where it was not reckoned yet. Never written to. */
+    /**
+     * By composite, then by kind; -1 where it was not reckoned yet. Each place is written once; who
+     * still sees the -1 asks again, one at a time.
+     */
     private volatile int[][] over = new int[0][];
 
     Composites(List<Laid> objects) {
@@ -55,14 +58,21 @@ final class Composites {
     }
 
     private synchronized int reckon(int kind, int below) {
+        int[][] table = over;
+        if (below < table.length && table[below][kind] >= 0) {
+            return table[below][kind];
+        }
         Kind laid = kinds.get(kind);
         int result = number(known.get(below).under(laid.tints, laid.overprint));
-        int[][] next = new int[known.size()][];
-        for (int i = 0; i < next.length; i++) {
-            next[i] = i < over.length ? over[i].clone() : unknown();
+        int were = table.length;
+        if (known.size() > were) {
+            table = Arrays.copyOf(table, Math.max(known.size(), 2 * were));
+            for (int i = were; i < table.length; i++) {
+                table[i] = unknown();
+            }
         }
-        next[below][kind] = result;
-        over = next;
+        table[below][kind] = result;
+        over = table;
         return result;
     }
 
