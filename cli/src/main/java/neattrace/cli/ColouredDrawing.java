@@ -24,12 +24,12 @@ final class ColouredDrawing {
             throws IOException {
         if (rough == null) {
             Drawing drawing = pipeline.run(job, reporter.progress());
-            drawing.traced().emptiness().ifPresent(what -> reporter.warn(name(job) + ": " + what));
+            EmptyDrawingException.check(name(job), drawing.traced());
             return drawing;
         }
         Picture colours = PictureReader.read(rough);
         Traced lines = pipeline.trace(job, reporter.progress());
-        lines.emptiness().ifPresent(what -> reporter.warn(name(job) + ": " + what));
+        EmptyDrawingException.check(name(job), lines);
         RoughFlats.Coloured coloured =
                 RoughFlats.of(
                         pipeline,

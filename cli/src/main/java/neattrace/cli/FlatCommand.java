@@ -144,7 +144,7 @@ final class FlatCommand implements Callable<Integer> {
         Job job = options.in(spec, palette.isEmpty() ? closed : closed.withSwatches(palette));
         Pipeline pipeline = new Pipeline();
         Traced lines = pipeline.trace(job, reporter.progress());
-        lines.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
+        EmptyDrawingException.check(String.valueOf(input), lines);
         RoughFlats.Coloured coloured =
                 RoughFlats.of(
                         pipeline,

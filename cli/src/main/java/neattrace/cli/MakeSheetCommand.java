@@ -140,17 +140,17 @@ final class MakeSheetCommand implements Callable<Integer> {
             ppi = wanted.goods().sizing().ppi();
             Pipeline pipeline = new Pipeline();
             PressProfile press = job.press().profile();
-            Drawing drawing = ColouredDrawing.of(pipeline, job, null, press, reporter);
-            Sticker sticker =
-                    GoodsSticker.of(pipeline, drawing, wanted, press, reporter.progress());
-            if (sticker.cuts().isEmpty()) {
-                reporter.warn(input + " has no ink; it is left out.");
-            } else {
+            try {
+                Drawing drawing = ColouredDrawing.of(pipeline, job, null, press, reporter);
+                Sticker sticker =
+                        GoodsSticker.of(pipeline, drawing, wanted, press, reporter.progress());
                 items.add(new SheetItem(String.valueOf(input.getFileName()), sticker, copies));
+            } catch (EmptyDrawingException e) {
+                reporter.warn(e.getMessage() + " It is left out.");
             }
         }
         if (items.isEmpty()) {
-            throw new PictureException("There is nothing to make stickers of.");
+            throw new EmptyDrawingException("There is nothing to make stickers of.");
         }
         StickerSheet sheet =
                 StickerSheet.arrange(

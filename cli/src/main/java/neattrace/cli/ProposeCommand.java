@@ -95,6 +95,7 @@ final class ProposeCommand implements Callable<Integer> {
         Proposal proposal =
                 Proposer.propose(
                         pipeline, job, colours, new HashSet<>(without), reporter.progress());
+        EmptyDrawingException.check(String.valueOf(input.path()), proposal.drawing().traced());
         if (!proposal.idle().isEmpty()) {
             throw new ParameterException(
                     spec.commandLine(),

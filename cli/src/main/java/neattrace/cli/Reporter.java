@@ -65,6 +65,9 @@ final class Reporter {
                 || e instanceof RecipeException) {
             return ExitCode.UNREADABLE;
         }
+        if (e instanceof EmptyDrawingException) {
+            return ExitCode.STOPPED;
+        }
         return e instanceof IOException ? ExitCode.NOT_WRITTEN : 1;
     }
 

@@ -207,15 +207,15 @@ final class SheetCommand implements Callable<Integer> {
     private void make(Path scan, Path target, SheetWish wish) throws IOException {
         reporter.detail(scan.toString());
         MadeSheet sheet = SheetMaker.make(scan, wish, reporter.progress());
+        InkReading reading = sheet.reading();
+        if (reading.map().inkPixels() == 0) {
+            throw new EmptyDrawingException(scan + ": " + String.join(" ", reading.notes()));
+        }
         if (folder != null) {
             Files.createDirectories(folder);
         }
         SheetMaker.write(sheet, target, outPpi);
-        InkReading reading = sheet.reading();
         double ppi = outPpi == 0 ? sheet.ppi() : outPpi;
-        if (reading.map().inkPixels() == 0) {
-            reporter.warn(scan + ": " + String.join(" ", reading.notes()));
-        }
         reading.notes().forEach(note -> reporter.detail("  " + note));
         reporter.say(
                 String.format(

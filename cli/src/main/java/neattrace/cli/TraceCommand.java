@@ -225,7 +225,7 @@ final class TraceCommand implements Callable<Integer> {
         Traced traced = pipeline.trace(weighed, reporter.progress());
         traced.picture().notes().forEach(note -> reporter.detail("  " + note));
         traced.picture().damage().forEach(what -> reporter.warn(input + ": " + what));
-        traced.emptiness().ifPresent(what -> reporter.warn(input + ": " + what));
+        EmptyDrawingException.check(String.valueOf(input), traced);
         Artwork art = Artwork.of(traced, press);
         if (folder != null) {
             Files.createDirectories(folder);

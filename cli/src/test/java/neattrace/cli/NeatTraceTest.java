@@ -40,6 +40,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledOnOs;
 import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class NeatTraceTest {
 
@@ -255,18 +257,49 @@ class NeatTraceTest {
         }
     }
 
-    @Test
-    void aBlankSheetIsTracedToNothingAndThatIsSaid() throws IOException {
+    /** One rule for all commands: nothing is made of nothing, and a script hears of it. */
+    @ParameterizedTest
+    @ValueSource(ints = {0xFFFFFF, 0})
+    void nothingIsMadeOfABlankOrABlackSheet(int rgb) throws IOException {
         Path blank = folder.resolve("blank.png");
-        BufferedImage image = new BufferedImage(50, 40, BufferedImage.TYPE_BYTE_GRAY);
+        BufferedImage image = new BufferedImage(150, 140, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
-        g.fillRect(0, 0, 50, 40);
+        g.setColor(new Color(rgb));
+        g.fillRect(0, 0, 150, 140);
         g.dispose();
         ImageIO.write(image, "png", blank.toFile());
-        Outcome outcome = run("trace", blank, "-o", folder.resolve("b.svg"));
-        assertThat(outcome.code()).isZero();
-        assertThat(outcome.err()).contains("There is no ink on this sheet.");
-        assertThat(paths(folder.resolve("b.svg"))).isZero();
+        Path out = folder.resolve("out");
+        for (List<Object> command :
+                List.of(
+                        List.<Object>of("trace", blank, "-o", folder.resolve("b.svg")),
+                        List.<Object>of(
+                                "flat", blank, "--rough", drawing, "-o", folder.resolve("f.svg")),
+                        List.<Object>of("sheet", blank, "-o", folder.resolve("b.tif")),
+                        List.<Object>of("press", blank, "--out-dir", out),
+                        List.<Object>of("make", "sticker", blank, "-o", folder.resolve("s.svg")),
+                        List.<Object>of("make", "sheet", blank, "-o", folder.resolve("t.svg")),
+                        List.<Object>of("make", "page", blank, "-o", folder.resolve("g.pdf")),
+                        List.<Object>of(
+                                "make",
+                                "stencil",
+                                blank,
+                                "--kind",
+                                "cut",
+                                "-o",
+                                folder.resolve("c.svg")),
+                        List.<Object>of("make", "shirt", blank, "--out-dir", out),
+                        List.<Object>of("make", "mug", blank, "-o", folder.resolve("m.pdf")),
+                        List.<Object>of(
+                                "propose", blank, "--for", "sticker:50mm", "--out-dir", out),
+                        List.<Object>of("check", blank))) {
+            Outcome outcome = run(command.toArray());
+            assertThat(outcome.code()).as(command.toString()).isEqualTo(5);
+            assertThat(outcome.out() + outcome.err())
+                    .containsAnyOf("no ink", "whole sheet is dark", "nothing to make");
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files).containsExactlyInAnyOrder(blank, drawing);
+        }
     }
 
     @Test

@@ -284,30 +284,6 @@ class PressCommandTest {
         assertThat(Files.readAllBytes(lines)).isEqualTo(before);
     }
 
-    @Test
-    void aDrawingOfNothingIsToldAndStillWritten() throws IOException {
-        BufferedImage blank = new BufferedImage(300, 300, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = blank.createGraphics();
-        g.setColor(Color.WHITE);
-        g.fillRect(0, 0, 300, 300);
-        g.dispose();
-        Path empty = folder.resolve("empty.png");
-        ImageIO.write(blank, "png", empty.toFile());
-        assertThat(
-                        NeatTrace.run(
-                                new PrintWriter(out, true),
-                                new PrintWriter(err, true),
-                                "press",
-                                empty.toString(),
-                                "--rehearse",
-                                "5",
-                                "--plates",
-                                "--out-dir",
-                                folder.resolve("out").toString()))
-                .isZero();
-        assertThat(err.toString()).contains("nothing to print");
-    }
-
     private int command(String... arguments) {
         out.getBuffer().setLength(0);
         err.getBuffer().setLength(0);

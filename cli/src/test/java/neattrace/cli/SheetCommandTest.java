@@ -144,13 +144,14 @@ class SheetCommandTest {
     }
 
     @Test
-    void aBlankSheetIsWrittenAndSaid() throws IOException {
+    void ofADarkSheetNothingIsWritten() throws IOException {
         BufferedImage blank = new BufferedImage(50, 50, BufferedImage.TYPE_BYTE_GRAY);
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         PngFile.write(blank, 300, bytes);
         Path dark = Files.write(folder.resolve("dark.png"), bytes.toByteArray());
         Outcome outcome = run("sheet", dark, "-o", folder.resolve("dark.tif"));
-        assertThat(outcome.code()).isZero();
+        assertThat(outcome.code()).isEqualTo(ExitCode.STOPPED);
         assertThat(outcome.err()).contains("no paper");
+        assertThat(folder.resolve("dark.tif")).doesNotExist();
     }
 }
