@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -25,6 +26,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * Every {@code withX} of a record whose values are known gives the same value with another X and
  * nothing else: what is written by hand a few hundred times can go wrong by one line.
  */
+@Tag("thorough")
 class WithersTest {
 
     /** A record's usual value, one of its withers, and the component that it is to change. */

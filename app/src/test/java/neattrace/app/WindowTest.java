@@ -31,6 +31,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.press.Cmyk;
 import neattrace.raster.PngFile;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
@@ -38,6 +39,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The program in a real window, with real mouse and keys. */
+@Tag("thorough")
 @ExtendWith(ApplicationExtension.class)
 abstract class WindowTest {
 

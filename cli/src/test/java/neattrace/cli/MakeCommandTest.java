@@ -30,9 +30,11 @@ import neattrace.job.Job;
 import neattrace.job.WantedGoods;
 import neattrace.job.file.JobFile;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+@Tag("thorough")
 class MakeCommandTest {
 
     private record Outcome(int code, String out, String err) {

@@ -32,12 +32,14 @@ import neattrace.press.black.BlackSchool;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** The command on two discs in a ring, one red and one blue, on yellow. */
+@Tag("thorough")
 class PressCommandTest {
 
     private static final ObjectMapper MAPPER = new ObjectMapper();

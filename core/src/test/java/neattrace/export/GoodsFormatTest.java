@@ -20,6 +20,7 @@ import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,6 +28,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Which files goods go into, and that each holds what it should. */
+@Tag("thorough")
 class GoodsFormatTest {
 
     @TempDir private Path folder;

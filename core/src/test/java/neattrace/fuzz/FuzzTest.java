@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,6 +19,7 @@ import org.junit.jupiter.params.provider.EnumSource;
  * of them as one likes, and says what took longest; {@code bench/run fuzz MINUTES} lets a fuzzer
  * that is led by coverage (Jazzer) look for more.
  */
+@Tag("thorough")
 class FuzzTest {
 
     /** Pages of SVG are drawn, profiles are looked up: those take longer. */

@@ -25,6 +25,7 @@ import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.locationtech.jts.geom.Polygon;
@@ -34,6 +35,7 @@ import org.locationtech.jts.operation.distance.DistanceOp;
  * Sheets of drawings that lie in files: loading, arranging, making room, and what is found.
  * Distances are those of the JTS Topology Suite.
  */
+@Tag("thorough")
 class GangArrangerTest {
 
     /** Few rounds, so that it comes out the same however busy the machine is. */

@@ -47,10 +47,12 @@ import neattrace.stage.Same;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
 import neattrace.trace.LineColour;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+@Tag("thorough")
 class InspectorTest {
 
     private static final int JOBS = Integer.getInteger("neattrace.randomJobs", 60) / 3;

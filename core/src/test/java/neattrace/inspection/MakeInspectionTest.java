@@ -30,12 +30,14 @@ import neattrace.press.Cmyk;
 import neattrace.press.PressProfile;
 import neattrace.stage.Progress;
 import neattrace.testing.Pictures;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * What is found of stickers: a square and two dots far from it, whose sizes and distances are known
  * from how they were drawn.
  */
+@Tag("thorough")
 class MakeInspectionTest {
 
     private static final double MM = 300 / 25.4;

@@ -34,9 +34,11 @@ import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import neattrace.trace.LineColour;
 import neattrace.trace.LineRecipe;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Findings of the press, each of which its answers settle. */
+@Tag("thorough")
 class PressInspectionTest {
 
     private final Pipeline pipeline = new Pipeline();

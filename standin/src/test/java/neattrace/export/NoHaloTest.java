@@ -35,6 +35,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.locationtech.jts.geom.Coordinate;
@@ -50,6 +51,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * rendered on a transparent ground. Wherever colours or ink lie, not a pixel may show the ground;
  * beyond both, not a pixel may be painted.
  */
+@Tag("thorough")
 class NoHaloTest {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();

@@ -35,11 +35,13 @@ import neattrace.standin.skerry.SkerryMail;
 import neattrace.testing.Drawings;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 
+@Tag("thorough")
 class SvgWriterTest {
 
     private static final PressProfile PRESS = PressProfile.bundled();

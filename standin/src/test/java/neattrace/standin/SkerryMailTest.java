@@ -15,6 +15,7 @@ import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryJobs;
 import neattrace.standin.skerry.SkerryMail;
 import neattrace.testing.Drawings;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -23,6 +24,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
+@Tag("thorough")
 class SkerryMailTest {
 
     private static int holes(Geometry geometry) {

@@ -18,6 +18,7 @@ import neattrace.finding.Findings;
 import neattrace.finding.Group;
 import neattrace.finding.Kind;
 import neattrace.finding.Severity;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -25,6 +26,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 
 @ExtendWith(ApplicationExtension.class)
+@Tag("thorough")
 class FindingsRoomTest implements FindingsRoom.Acts {
 
     private static final Kind LEAK = new Kind("close", "leak", Severity.STOP, Cost.RUN, "%d leaks");

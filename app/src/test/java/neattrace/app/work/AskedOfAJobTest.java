@@ -27,6 +27,7 @@ import neattrace.job.file.Autosave;
 import neattrace.job.file.JobFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -35,6 +36,7 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** Whatever is asked of a job is that job's, whichever is open by the time it is done. */
 @ExtendWith(ApplicationExtension.class)
+@Tag("thorough")
 class AskedOfAJobTest {
 
     /** As many as fit in a run; more are walked with {@code -Dsteps=10000}. */

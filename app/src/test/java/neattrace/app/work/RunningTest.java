@@ -8,6 +8,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.framework.junit5.ApplicationExtension;
@@ -15,6 +16,7 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** Work off the JavaFX thread: the newest counts, and nothing of what was stopped is heard. */
 @ExtendWith(ApplicationExtension.class)
+@Tag("thorough")
 class RunningTest {
 
     private final List<String> heard = new CopyOnWriteArrayList<>();

@@ -11,6 +11,7 @@ import java.util.Random;
 import neattrace.geom.CubicLoop;
 import neattrace.geom.Outline;
 import neattrace.geom.Point;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,6 +20,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /** What cut lines promise, measured by other means than those they are made with. */
+@Tag("thorough")
 class CutLineTest {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();

@@ -22,6 +22,7 @@ import neattrace.print.PrintPlan;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -30,6 +31,7 @@ import org.junit.jupiter.params.provider.EnumSource;
  * Hands that do anything at all, in any order: whatever they do, goods can be made of it,
  * everything in hand lies on its page, and the job keeps it.
  */
+@Tag("thorough")
 class AnyHandTest {
 
     private static final PressProfile PRESS = PressProfile.bundled();

@@ -17,11 +17,13 @@ import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * What hands do with finished goods: a target of two rings, with colours where they are asked for.
  */
+@Tag("thorough")
 class SceneTest {
 
     private final Pipeline pipeline = new Pipeline();

@@ -50,12 +50,14 @@ import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 
+@Tag("thorough")
 class ColouringPageTest {
 
     private static final PressProfile PRESS = PressProfile.bundled();

@@ -50,11 +50,13 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDSeparation;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
 /** A sheet in its files. */
+@Tag("thorough")
 class SheetPlanTest {
 
     private static final PressProfile PRESS = PressProfile.bundled();

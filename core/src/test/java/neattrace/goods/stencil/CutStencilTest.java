@@ -11,6 +11,7 @@ import neattrace.geom.Point;
 import neattrace.goods.making.StencilRecipe;
 import neattrace.goods.making.TieChoice;
 import neattrace.stage.Progress;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -20,6 +21,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 
 /** Told by JTS from polygons; what makes stencils looks at pixels. */
+@Tag("thorough")
 class CutStencilTest {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();

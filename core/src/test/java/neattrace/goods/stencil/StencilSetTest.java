@@ -22,9 +22,11 @@ import neattrace.print.PrintLayer;
 import neattrace.print.PrintPlan;
 import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Stencils of a job: what is made again and what is not, and what a sheet for each colour has. */
+@Tag("thorough")
 class StencilSetTest {
 
     private static final Job PLAIN = Jobs.plain();

@@ -14,10 +14,12 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import neattrace.job.Job;
 import neattrace.job.Source;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 
+@Tag("thorough")
 class AutosaveTest {
 
     private static final Job JOB = Job.of(new Source("a.png", new byte[300_000]));

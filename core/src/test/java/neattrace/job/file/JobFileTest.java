@@ -22,11 +22,13 @@ import neattrace.press.PressProfile;
 import neattrace.testing.Everything;
 import org.assertj.core.api.recursive.comparison.RecursiveComparisonConfiguration;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("thorough")
 class JobFileTest {
 
     private static final byte[] SOURCE = Everything.JOB.source().bytes();

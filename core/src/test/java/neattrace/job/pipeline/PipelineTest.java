@@ -29,8 +29,10 @@ import neattrace.stage.Progress;
 import neattrace.testing.Jobs;
 import neattrace.testing.Pictures;
 import neattrace.testing.Sheets;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class PipelineTest {
 
     private final Pipeline pipeline = new Pipeline();

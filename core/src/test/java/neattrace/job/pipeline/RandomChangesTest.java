@@ -11,6 +11,7 @@ import neattrace.job.Job;
 import neattrace.raster.InkMap;
 import neattrace.region.AreaMap;
 import neattrace.stage.Progress;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -18,6 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * After any series of changes the drawing is what it would be made of the job alone. {@code
  * -Dneattrace.randomJobs=500} for more of them.
  */
+@Tag("thorough")
 class RandomChangesTest {
 
     private static final int JOBS = Integer.getInteger("neattrace.randomJobs", 30);

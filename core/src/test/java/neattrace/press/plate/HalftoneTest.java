@@ -8,10 +8,12 @@ import java.util.ArrayList;
 import java.util.List;
 import neattrace.press.Colorant;
 import neattrace.press.Lab;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@Tag("thorough")
 class HalftoneTest {
 
     /** Every tint covers what it says, within half a percent, on 1.2 inches square. */

@@ -18,8 +18,10 @@ import neattrace.press.plate.Laid;
 import neattrace.press.plate.PlateMaker;
 import neattrace.press.plate.PlateMap;
 import neattrace.stage.Progress;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class RehearsalTest {
 
     private static final double REGISTER = 0.3;

@@ -13,6 +13,7 @@ import neattrace.press.InkLook;
 import neattrace.press.Lab;
 import neattrace.press.PressProfile;
 import neattrace.press.Tints;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -27,6 +28,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.triangulate.VoronoiDiagramBuilder;
 
 /** What is expected is worked out by hand on squares, and with JTS on random maps. */
+@Tag("thorough")
 class TrapMakerTest {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();

@@ -51,6 +51,7 @@ import neattrace.testing.PdfPlates;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -59,6 +60,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /** A target of two rings, coloured: its outer ring 0.59 mm wide, its inner one 0.34 mm. */
+@Tag("thorough")
 class PressSheetTest {
 
     private static final Pipeline PIPELINE = new Pipeline();

@@ -14,8 +14,10 @@ import neattrace.testing.Sheets;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class ContourTracerTest {
 
     private static List<Contour> trace(InkMap map) {

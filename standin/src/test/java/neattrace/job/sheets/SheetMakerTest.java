@@ -20,9 +20,11 @@ import neattrace.standin.skerry.SkerryMail;
 import neattrace.testing.Drawings;
 import neattrace.testing.Pictures;
 import neattrace.testing.Sheets;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+@Tag("thorough")
 class SheetMakerTest {
 
     @TempDir Path folder;

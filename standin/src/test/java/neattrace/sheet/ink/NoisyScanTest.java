@@ -28,6 +28,7 @@ import neattrace.testing.Pictures;
 import neattrace.trace.TraceSettings;
 import neattrace.trace.Tracer;
 import neattrace.trace.Tracing;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -39,6 +40,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * Noisy scans and photos of drawings whose vectors are known, with automatic settings. The floors
  * are those of docs/measures.md; the distances are measured both ways, to a fraction of a pixel.
  */
+@Tag("thorough")
 class NoisyScanTest {
 
     private static void assertTrue(

@@ -17,8 +17,10 @@ import neattrace.standin.scanner.StandInScanner;
 import neattrace.standin.skerry.SkerryMail;
 import neattrace.testing.Drawings;
 import neattrace.testing.Sheets;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class BlemishFinderTest {
 
     private static final double PX_PER_MM = 10;

@@ -15,9 +15,11 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.stage.Progress;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What the demo's jobs have to say, each for the goods it is meant for. */
+@Tag("thorough")
 class SkerryBriefsTest {
 
     private static final Map<SkerryMail, Drawing> DRAWINGS = new EnumMap<>(SkerryMail.class);

@@ -8,10 +8,12 @@ import neattrace.inspection.Inspector;
 import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.stage.Progress;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** What the demo's small motifs have to say for the sheet they are laid out on. */
+@Tag("thorough")
 class SkerryMotifsTest {
 
     /** Opened, the small motifs are there to be laid out, not to be worked on. */

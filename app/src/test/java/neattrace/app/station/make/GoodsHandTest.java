@@ -29,6 +29,7 @@ import neattrace.job.pipeline.Drawing;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
 import neattrace.stage.Progress;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -37,6 +38,7 @@ import org.testfx.framework.junit5.Start;
 
 /** What a hand holds while goods are made anew beneath it. */
 @ExtendWith(ApplicationExtension.class)
+@Tag("thorough")
 class GoodsHandTest {
 
     private final Pipeline pipeline = new Pipeline();
