@@ -1,5 +1,6 @@
 package neattrace.app.station.brief;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -95,6 +96,12 @@ public final class BriefPanel implements StationPanel {
     @Override
     public Optional<Node> overTable() {
         return Optional.of(cards);
+    }
+
+    /** Takes the drawing as far as it goes, by a rough with its colours. */
+    public void propose(Path rough) {
+        steps.openStep(PROPOSAL);
+        proposal.run(rough);
     }
 
     @Override
