@@ -19,6 +19,7 @@ import neattrace.goods.making.TieChoice;
 import neattrace.goods.stencil.CutStencil;
 import neattrace.goods.stencil.Island;
 import neattrace.goods.stencil.StencilSet;
+import neattrace.goods.stencil.Tie;
 import neattrace.goods.stencil.Web;
 import neattrace.job.WantedGoods;
 
@@ -81,7 +82,7 @@ final class CutFindings {
                 found.add(wide(stencil, on));
             }
             stencil.islands().forEach(one -> island(one, on));
-            stencil.islands().forEach(one -> heavy(one, on));
+            stencil.islands().forEach(one -> heavy(one, stencil, on));
             stencil.webs().forEach(one -> web(one, on));
             stencil.webs().forEach(one -> tip(one, on));
         }
@@ -176,12 +177,19 @@ final class CutFindings {
         }
     }
 
-    private void heavy(Island island, String on) {
+    private void heavy(Island island, CutStencil stencil, String on) {
         Point at = onDrawing(island.middle());
         if (!island.isHeavy() || left.isLeft(wished.left("heavy"), at)) {
             return;
         }
-        Point tie = onDrawing(island.farthest());
+        List<Point> ties = new ArrayList<>();
+        // Those it has stay where they are: ties are laid anew round what was put by hand.
+        for (Tie tie : stencil.ties()) {
+            if (!tie.byHand() && (tie.one() == island.piece() || tie.other() == island.piece())) {
+                ties.add(onDrawing(tie.middle()));
+            }
+        }
+        ties.add(onDrawing(island.farthest()));
         found.add(
                 Finding.of(
                                 HEAVY,
@@ -192,7 +200,7 @@ final class CutFindings {
                                         "Parts of it reach %.0f mm beyond its ties: it lifts when"
                                                 + " paint is laid over it, and tears off.",
                                         island.reachMm()),
-                                change("tie", "Hold it by one more tie", wished, tied(tie)),
+                                change("tie", "Hold it by one more tie", wished, tied(ties)),
                                 left.leave(wished.left("heavy"), at))
                         .at(box(island, at))
                         .measuring(new Measure(island.loadMm2(), "mm²"))
@@ -200,11 +208,11 @@ final class CutFindings {
                         .on(wished.keys()));
     }
 
-    private static UnaryOperator<WantedGoods> tied(Point at) {
+    private static UnaryOperator<WantedGoods> tied(List<Point> places) {
         return recipe(
                 one -> {
                     List<TieChoice> ties = new ArrayList<>(one.ties());
-                    ties.add(new TieChoice(at, true));
+                    places.forEach(at -> ties.add(new TieChoice(at, true)));
                     return one.withTies(ties);
                 });
     }
@@ -254,7 +262,7 @@ final class CutFindings {
                                             "It is longer than %.0f times its width: it flaps, and"
                                                     + " paint creeps beneath.",
                                             Web.FLAPS),
-                                    change("tie", "Hold it by a tie", wished, tied(at)),
+                                    change("tie", "Hold it by a tie", wished, tied(List.of(at))),
                                     left.leave(wished.left("flap"), at))
                             .at(place)
                             .measuring(Measure.mm(web.lengthMm()))
@@ -275,7 +283,7 @@ final class CutFindings {
                                         + mm(" and %.1f mm wide", web.meanMm())
                                         + on,
                                 "Nothing holds its end: it bends up, and paint creeps beneath.",
-                                change("tie", "Hold it by a tie", wished, tied(at)),
+                                change("tie", "Hold it by a tie", wished, tied(List.of(at))),
                                 left.leave(wished.left("tip"), at))
                         .at(new Place.Spot(at, wished.onPage(Math.max(4, web.lengthMm()))))
                         .measuring(Measure.mm(web.lengthMm()))
