@@ -372,6 +372,25 @@ class NeatTraceTest {
         assertThat(broken.err()).contains("no colour in two.txt");
     }
 
+    /** Printers' files have the same flats as all others. */
+    @Test
+    void whatIsOneShapeIsSoInPdfsToo() throws IOException {
+        Path rough = folder.resolve("rough.png");
+        Files.write(rough, rings(0xE06030, 0xE06030, 300));
+        List<byte[]> pages = new ArrayList<>();
+        for (List<String> said : List.of(List.<String>of(), List.of("--pieces", "BY_AREA"))) {
+            Path pdf = folder.resolve("flat" + pages.size() + ".pdf");
+            List<Object> command = new ArrayList<>();
+            command.addAll(List.of("flat", drawing, "--rough", rough, "--pdf", pdf));
+            command.addAll(said);
+            assertThat(run(command.toArray()).code()).isZero();
+            try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+                pages.add(document.getPage(0).getContents().readAllBytes());
+            }
+        }
+        assertThat(pages.get(0)).isNotEqualTo(pages.get(1));
+    }
+
     @Test
     void whiteAreasOfTheRoughStayEmpty() throws IOException {
         Path rough = folder.resolve("rough.png");

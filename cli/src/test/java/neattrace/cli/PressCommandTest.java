@@ -17,6 +17,7 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -162,6 +163,17 @@ class PressCommandTest {
         List<String> names = json().findValuesAsText("name");
         assertThat(names).contains("White");
         assertThat(json().get("inks")).as("white, black, yellow, red").hasSize(4);
+    }
+
+    /** Goods that are printed in inks of their own have a screen for each colour, not four. */
+    @Test
+    void goodsInInksOfTheirOwnHaveAPlateForEach() throws IOException {
+        Path shirt = folder.resolve("shirt.ntgoods");
+        GoodsFile.save(shirt, UsualGoods.of(GoodsKind.SHIRT));
+        assertThat(run("--goods", shirt.toString(), "--json")).isZero();
+        List<String> inks = new ArrayList<>();
+        json().get("inks").forEach(ink -> inks.add(ink.get("name").asText()));
+        assertThat(inks).hasSize(4).contains("Black").doesNotContain("Cyan", "Magenta", "Yellow");
     }
 
     @Test
