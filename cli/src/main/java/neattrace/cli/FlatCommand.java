@@ -103,12 +103,7 @@ final class FlatCommand implements Callable<Integer> {
             description = "Close art that runs off the sheet by a frame so far inside its edge.")
     private double frameMm;
 
-    @Option(
-            names = "--page",
-            paramLabel = "N",
-            defaultValue = "1",
-            description = "Which page of a file that has several; 1 unless said otherwise.")
-    private int page;
+    @Mixin private PageOption page;
 
     @Mixin private JobOptions options;
 
@@ -135,8 +130,8 @@ final class FlatCommand implements Callable<Integer> {
         if (!(spreadMm >= 0 && spreadMm <= 2)) {
             throw new ParameterException(spec.commandLine(), "--spread must be 0 to 2 mm.");
         }
-        Usage.checkPage(spec, page);
-        Job read = Usage.job(spec, input, page);
+        page.check(spec);
+        Job read = page.of(spec, input);
         PressProfile press = read.press().profile();
         Picture colours = PictureReader.read(rough);
         List<Swatch> palette = palette(press);

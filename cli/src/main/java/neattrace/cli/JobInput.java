@@ -6,6 +6,7 @@ import java.util.List;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
 import neattrace.job.file.JobFile;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -24,12 +25,7 @@ final class JobInput {
                             + " given several times.")
     private List<String> goods = List.of();
 
-    @Option(
-            names = "--page",
-            paramLabel = "N",
-            defaultValue = "1",
-            description = "Which page of a file that has several; 1 unless said otherwise.")
-    private int page;
+    @Mixin private PageOption page;
 
     Path path() {
         return input;
@@ -42,9 +38,9 @@ final class JobInput {
      */
     Job read(CommandSpec spec, JobOptions options) throws IOException {
         options.check(spec);
-        Usage.checkPage(spec, page);
+        page.check(spec);
         GoodsSection wanted = Usage.goods(spec, goods);
-        Job job = options.in(spec, Usage.job(spec, input, page));
+        Job job = options.in(spec, page.of(spec, input));
         return goods.isEmpty() ? job : job.withGoods(wanted);
     }
 }

@@ -144,6 +144,9 @@ final class MakeSheetCommand implements Callable<Integer> {
                 Drawing drawing = ColouredDrawing.of(pipeline, job, null, press, reporter);
                 Sticker sticker =
                         GoodsSticker.of(pipeline, drawing, wanted, press, reporter.progress());
+                if (sticker.cuts().isEmpty()) {
+                    throw new EmptyDrawingException(input + " has nothing to cut round.");
+                }
                 items.add(new SheetItem(String.valueOf(input.getFileName()), sticker, copies));
             } catch (EmptyDrawingException e) {
                 reporter.warn(e.getMessage() + " It is left out.");

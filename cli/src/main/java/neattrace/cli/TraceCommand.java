@@ -86,12 +86,7 @@ final class TraceCommand implements Callable<Integer> {
             description = "The outline round the outside bolder by so much.")
     private double outsideMm;
 
-    @Option(
-            names = "--page",
-            paramLabel = "N",
-            defaultValue = "1",
-            description = "Which page of a file that has several; 1 unless said otherwise.")
-    private int page;
+    @Mixin private PageOption page;
 
     @Option(names = "--pdf", paramLabel = "OUT.pdf", description = "Also a PDF in ink values.")
     private Path pdf;
@@ -134,7 +129,7 @@ final class TraceCommand implements Callable<Integer> {
         if (inputs.size() > 1 && (output != null || pdf != null)) {
             throw usage("Several inputs need --out-dir and no --pdf.");
         }
-        Usage.checkPage(spec, page);
+        page.check(spec);
         options.check(spec);
         if (!(closenessMm >= 0)) {
             throw usage("--closeness must be above 0.");
@@ -187,10 +182,6 @@ final class TraceCommand implements Callable<Integer> {
         return job.withLine(job.line().withMaxErrorPx(px));
     }
 
-    private Job read(Path input) throws IOException {
-        return Usage.job(spec, input, page);
-    }
-
     private static boolean isDxf(Path target) {
         return FileFormat.DXF.isIn(target);
     }
@@ -215,7 +206,7 @@ final class TraceCommand implements Callable<Integer> {
 
     private void trace(Path input, Path target) throws IOException {
         reporter.detail(input.toString());
-        Job job = within(options.in(spec, read(input)));
+        Job job = within(options.in(spec, page.of(spec, input)));
         PressProfile press = job.press().profile();
         WeightRecipe weight = job.line().weight();
         weight = evenMm > 0 ? weight.withEvenMm(evenMm) : weight;

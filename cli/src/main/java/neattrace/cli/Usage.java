@@ -1,6 +1,5 @@
 package neattrace.cli;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -13,11 +12,8 @@ import neattrace.goods.GoodsFile;
 import neattrace.goods.GoodsWish;
 import neattrace.job.GoodsSection;
 import neattrace.job.Job;
-import neattrace.job.Source;
-import neattrace.job.file.JobFile;
 import neattrace.job.setting.Settings;
 import neattrace.raster.Resolution;
-import neattrace.raster.reading.Opening;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 
@@ -48,38 +44,10 @@ final class Usage {
                                                 + "."));
     }
 
-    static void checkPage(CommandSpec spec, int page) {
-        if (page < 1 || page > Opening.MOST_PAGES) {
-            throw new ParameterException(spec.commandLine(), "--page must be 1 to 10000.");
-        }
-    }
-
     static void checkPpi(CommandSpec spec, double ppi) {
         if (ppi != 0 && !Resolution.isSensible(ppi)) {
             throw new ParameterException(spec.commandLine(), "--ppi must be 10 to 20000.");
         }
-    }
-
-    /**
-     * A job of a file, or a new one of a page of a picture.
-     *
-     * @param page from 1
-     * @throws ParameterException if a page of a job is asked for
-     */
-    static Job job(CommandSpec spec, Path input, int page) throws IOException {
-        Job job = JobFile.ofAny(input);
-        if (page == 1) {
-            return job;
-        }
-        if (String.valueOf(input.getFileName()).endsWith(JobFile.ENDING)) {
-            throw new ParameterException(
-                    spec.commandLine(), "--page: " + input + " is a job; it has its page.");
-        }
-        return Job.of(
-                new Source(
-                        job.source().name(),
-                        job.source().bytes(),
-                        Opening.USUAL.withPage(page - 1)));
     }
 
     /** An input file is never written to, and no output over another. */

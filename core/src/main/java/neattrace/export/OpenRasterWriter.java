@@ -11,6 +11,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -75,15 +77,25 @@ public final class OpenRasterWriter {
     private void write() throws IOException {
         PngWriter.check(width, height);
         List<PrintLayer> shown = plan.onScreen();
-        for (int i = shown.size() - 1; i >= 0; i--) {
-            PrintLayer layer = shown.get(i);
-            layer(layer.name(), paths(layer), new Color(layer.screen().packed()), true);
+        BufferedImage merged = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        Deque<Packed> topDown = new ArrayDeque<>();
+        // What readers make of the layers: each laid over those beneath it, pixel by pixel.
+        Graphics2D graphics = merged.createGraphics();
+        for (PrintLayer layer : shown) {
+            Optional<Painted> painted = painted(paths(layer), new Color(layer.screen().packed()));
+            if (painted.isPresent()) {
+                Painted one = painted.get();
+                graphics.drawImage(one.image(), one.x(), one.y(), null);
+                topDown.push(new Packed(layer.name(), png(one.image()), one.x(), one.y()));
+            }
+        }
+        graphics.dispose();
+        for (Packed one : topDown) {
+            add(one, true);
         }
         masks();
         ZipParts.packed(zip, "stack.xml", stack.bytes());
-        ByteArrayOutputStream merged = new ByteArrayOutputStream();
-        PngFile.write(merged(shown), ppi, merged);
-        ZipParts.stored(zip, "mergedimage.png", merged.toByteArray());
+        ZipParts.stored(zip, "mergedimage.png", png(merged));
         ZipParts.stored(zip, "Thumbnails/thumbnail.png", PngWriter.preview(plan, THUMBNAIL_PX));
     }
 
@@ -108,7 +120,7 @@ public final class OpenRasterWriter {
         }
         stack.beginHidden("Masks by colour");
         for (PrintLayer layer : flats) {
-            layer("Mask " + layer.name(), paths(layer), MASK, false);
+            mask("Mask " + layer.name(), paths(layer));
         }
         stack.end();
         if (plan.areas() > MOST_AREA_MASKS) {
@@ -118,40 +130,34 @@ public final class OpenRasterWriter {
         for (PrintLayer layer : flats) {
             int number = 1;
             for (Geometry area : layer.areas()) {
-                layer(
-                        "Area " + number++ + " " + layer.name(),
-                        List.of(shapes.toShape(area)),
-                        MASK,
-                        false);
+                mask("Area " + number++ + " " + layer.name(), List.of(shapes.toShape(area)));
             }
         }
         stack.end();
     }
 
-    /** What readers make of the layers: each laid over those beneath it, pixel by pixel. */
-    private BufferedImage merged(List<PrintLayer> shown) {
-        BufferedImage all = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
-        Graphics2D graphics = all.createGraphics();
-        for (PrintLayer layer : shown) {
-            painted(paths(layer), new Color(layer.screen().packed()))
-                    .ifPresent(one -> graphics.drawImage(one.image(), one.x(), one.y(), null));
+    private void mask(String name, List<Shape> shapes) throws IOException {
+        Optional<Painted> painted = painted(shapes, MASK);
+        if (painted.isPresent()) {
+            Painted one = painted.get();
+            add(new Packed(name, png(one.image()), one.x(), one.y()), false);
         }
-        graphics.dispose();
-        return all;
     }
 
-    private void layer(String name, List<Shape> shapes, Color colour, boolean seen)
-            throws IOException {
-        Optional<Painted> painted = painted(shapes, colour);
-        if (painted.isEmpty()) {
-            return;
-        }
+    private void add(Packed layer, boolean seen) throws IOException {
         String source = String.format(Locale.ROOT, "data/layer%03d.png", layers++);
-        ByteArrayOutputStream png = new ByteArrayOutputStream();
-        PngFile.write(painted.get().image(), ppi, png);
-        ZipParts.stored(zip, source, png.toByteArray());
-        stack.layer(name, source, painted.get().x(), painted.get().y(), seen);
+        ZipParts.stored(zip, source, layer.png());
+        stack.layer(layer.name(), source, layer.x(), layer.y(), seen);
     }
+
+    private byte[] png(BufferedImage image) throws IOException {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        PngFile.write(image, ppi, png);
+        return png.toByteArray();
+    }
+
+    /** A layer as it goes into the file. */
+    private record Packed(String name, byte[] png, int x, int y) {}
 
     /** Pixels of a layer and where they lie. */
     private record Painted(BufferedImage image, int x, int y) {}

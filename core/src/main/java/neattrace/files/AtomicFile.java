@@ -63,9 +63,12 @@ public final class AtomicFile {
         try {
             // Not createTempFile: that would hide the result from everybody but its owner.
             Path part = folder.resolve(Leftovers.partName());
-            // Ctrl+C comes while it is written; what is killed outright is cleared away next time.
-            part.toFile().deleteOnExit();
-            Leftovers.cleanOld(folder);
+            if (rights.isEmpty()) {
+                // Ctrl+C comes while it is written; what is killed outright is cleared away next
+                // time. The program's own folders are cleaned when it starts.
+                part.toFile().deleteOnExit();
+                Leftovers.cleanOld(folder);
+            }
             try (FileChannel file = FileChannel.open(part, CREATE_NEW, WRITE)) {
                 temporary = part;
                 giveRights(part, real, rights);

@@ -15,20 +15,22 @@ final class PageSpots {
 
     private final Map<String, Colorant> known = new HashMap<>();
 
-    /** A layer in the inks of the page. */
+    /** A layer in the inks of the page; mostly the same. */
     PrintLayer of(PrintLayer layer) {
-        return layer.with(
-                layer.objects().stream()
-                        .map(
-                                one ->
-                                        new PrintObject(
-                                                one.name(),
-                                                one.shape(),
-                                                of(one.tints()),
-                                                one.overprint(),
-                                                one.trapMm()))
-                        .toList(),
-                layer.areas());
+        boolean other = false;
+        for (PrintObject object : layer.objects()) {
+            for (Colorant ink : object.tints().percent().keySet()) {
+                other |= of(ink) != ink;
+            }
+        }
+        return other
+                ? layer.with(layer.objects().stream().map(this::of).toList(), layer.areas())
+                : layer;
+    }
+
+    private PrintObject of(PrintObject one) {
+        return new PrintObject(
+                one.name(), one.shape(), of(one.tints()), one.overprint(), one.trapMm());
     }
 
     private Tints of(Tints tints) {
@@ -39,7 +41,12 @@ final class PageSpots {
 
     private Colorant of(Colorant ink) {
         return ink.kind() == Colorant.Kind.SPOT
-                ? known.computeIfAbsent(ink.name().toLowerCase(Locale.ROOT), name -> ink)
+                ? same(known.computeIfAbsent(ink.name().toLowerCase(Locale.ROOT), n -> ink), ink)
                 : ink;
+    }
+
+    /** An equal one is as good: nothing is made anew for it. */
+    private static Colorant same(Colorant first, Colorant ink) {
+        return first.equals(ink) ? ink : first;
     }
 }

@@ -11,6 +11,11 @@ public final class SittingWatch {
 
     private Sitting last;
 
+    /** Notes that something is kept of a drawing, which may not have been shown here yet. */
+    public void keeps(Shown shown) {
+        last = shown.of();
+    }
+
     /** Whether a drawing is the first that is shown of its job. */
     public boolean isAnother(Shown shown) {
         boolean another = shown.of() != last;

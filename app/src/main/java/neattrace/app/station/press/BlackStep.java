@@ -146,7 +146,7 @@ final class BlackStep implements Step {
     }
 
     private void take(PressProfile next) {
-        watch.isAnother(desk.bench().workspace().shownProperty().get());
+        watch.keeps(desk.bench().workspace().shownProperty().get());
         PressProfile last = desk.bench().workspace().press();
         before = last.equals(next) ? before : last;
         desk.change("Profile", press -> press.withProfile(next));
