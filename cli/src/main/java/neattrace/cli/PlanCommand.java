@@ -108,8 +108,8 @@ final class PlanCommand implements Callable<Integer> {
         List<Task> tasks = new ArrayList<>();
         for (Path input : inputs) {
             Task task = task(input, work);
-            // Two works of one title are two works: their events must not take each other's place.
-            boolean twice = tasks.stream().anyMatch(one -> one.job().equals(task.job()));
+            // Two jobs of one title and one scan are two works all the same.
+            boolean twice = tasks.stream().anyMatch(one -> one.id().equals(task.id()));
             tasks.add(twice ? task.withId(input.toAbsolutePath().normalize().toString()) : task);
         }
         Plan plan = Planner.plan(tasks, calendar, today);
@@ -178,7 +178,8 @@ final class PlanCommand implements Callable<Integer> {
         Drawing drawing = pipeline.run(job, reporter.progress().part(0, 0.6));
         LineStudy study = pipeline.study(drawing.traced(), reporter.progress().part(0.6, 1));
         double lineMm = study.widths().map(WidthTable::lengthMm).orElse(0.0);
-        return JobTasks.task(drawing, lineMm, due, job.brief().announceDays(), work);
+        return JobTasks.task(drawing, lineMm, due, job.brief().announceDays(), work)
+                .withId(JobTasks.id(job));
     }
 
     private void tell(Plan.Outcome outcome, Plan plan) {

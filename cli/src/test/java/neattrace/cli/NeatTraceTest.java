@@ -568,6 +568,10 @@ class NeatTraceTest {
         assertThat(missing.err()).doesNotContain("\u001b");
     }
 
+    private static List<String> uids(Path ics) throws IOException {
+        return Files.readAllLines(ics).stream().filter(line -> line.startsWith("UID:")).toList();
+    }
+
     @Test
     void aPlanIsToldAndWrittenForCalendars() throws IOException {
         Path job = folder.resolve("gull.ntjob");
@@ -587,6 +591,17 @@ class NeatTraceTest {
                         .readTree(run("plan", job, "--from", "2027-03-01", "--json").out());
         assertThat(json.get("jobs").get(0).get("inTime").asBoolean()).isTrue();
         assertThat(json.get("days")).isNotEmpty();
+        // Another scan of the same title keeps its own days, in whatever order they are planned.
+        Path other = folder.resolve("gull 2.ntjob");
+        Files.write(folder.resolve("other.png"), rings(0xFF000000, 0xFFFFFFFF, 300));
+        byte[] scan = Files.readAllBytes(folder.resolve("other.png"));
+        JobFile.save(other, gull.withSource(new Source("gull.png", scan)), new byte[0]);
+        Path there = folder.resolve("there.ics");
+        Path back = folder.resolve("back.ics");
+        run("plan", job, other, "--from", "2027-02-01", "--ics", there);
+        run("plan", other, job, "--from", "2027-02-01", "--ics", back);
+        assertThat(uids(there)).doesNotHaveDuplicates().hasSizeGreaterThan(4);
+        assertThat(uids(back)).containsExactlyInAnyOrderElementsOf(uids(there));
         Outcome late = run("plan", job, "--from", "2027-04-01");
         assertThat(late.out()).contains("late:", "what would help");
         assertThat(run("plan", job, "--hours-a-day", "25").code()).isEqualTo(2);

@@ -2,12 +2,8 @@ package neattrace.inspection;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import neattrace.finding.Answer;
 import neattrace.finding.Cost;
 import neattrace.finding.Finding;
@@ -23,12 +19,7 @@ import neattrace.gang.GangSticker;
 import neattrace.gang.GangWork;
 import neattrace.goods.nest.Laid;
 import neattrace.goods.nest.Nest;
-import neattrace.goods.sheet.SheetFacts;
-import neattrace.goods.sheet.SheetItem;
-import neattrace.goods.sheet.SheetLayout;
 import neattrace.goods.sheet.StickerSheet;
-import neattrace.press.Colorant;
-import neattrace.press.DeltaE2000;
 
 /**
  * What stands against a sheet of stickers: drawings that are gone or changed, cuts too near to one
@@ -50,24 +41,8 @@ public final class GangInspection {
             kind("sheet-left-over", Severity.LOOK, Cost.WORK, "%d drawings find no room");
     private static final Kind CHANGED =
             kind("sheet-drawing-changed", Severity.LOOK, Cost.WORK, "%d drawings were changed");
-    private static final Kind CRAMMED =
-            kind("sheet-crammed", Severity.LOOK, Cost.WORK, "%d sheets are crammed");
-    private static final Kind COLOURED =
-            kind("sheet-ground-buffer", Severity.LOOK, Cost.RUN, "%d grounds want more room");
     private static final Kind SMALL =
             kind("sheet-sticker-small", Severity.LOOK, Cost.WORK, "%d drawings are hard to peel");
-
-    private static final Kind INKS =
-            kind("sheet-inks-differ", Severity.LOOK, Cost.WORK, "%d inks were measured twice");
-
-    /** Where two measures of one ink are told apart (common practice, no source). */
-    private static final double SAME_INK = 2;
-
-    private static final Kind UNWRITTEN =
-            kind("sheet-words-nowhere", Severity.LOOK, Cost.WORK, "%d words stand nowhere");
-
-    /** A strip that a title reads well in (common practice, no source). */
-    private static final double STRIP_MM = 14;
 
     /** All that may be found. */
     static final List<Kind> KINDS =
@@ -78,11 +53,11 @@ public final class GangInspection {
                     GangRoom.OUTSIDE,
                     LEFT_OVER,
                     CHANGED,
-                    CRAMMED,
-                    COLOURED,
+                    GangWhole.CRAMMED,
+                    GangWhole.COLOURED,
                     SMALL,
-                    INKS,
-                    UNWRITTEN);
+                    GangWhole.INKS,
+                    GangWhole.UNWRITTEN);
 
     private final GangSheet sheet;
     private final List<GangSticker> stickers;
@@ -121,52 +96,13 @@ public final class GangInspection {
         add(groups, room.outside());
         add(groups, leftOver());
         Group.of(changed(), "keep", "Keep all as they lie").ifPresent(groups::add);
-        add(groups, crammed());
-        add(groups, coloured());
+        GangWhole whole = new GangWhole(sheet, laid);
+        add(groups, whole.crammed());
+        add(groups, whole.coloured());
         add(groups, small());
-        add(groups, inks());
-        add(groups, unwritten());
+        add(groups, whole.inks());
+        add(groups, whole.unwritten());
         return groups;
-    }
-
-    /** Words that have no strip to stand in. */
-    private List<Finding> unwritten() {
-        SheetLayout layout = sheet.layout();
-        List<Finding> found = new ArrayList<>();
-        boolean titled =
-                (!sheet.title().isBlank() || !sheet.number().isBlank())
-                        && !sheet.left().contains(UNWRITTEN.key() + ":header");
-        if (titled && layout.header().heightMm() == 0) {
-            found.add(
-                    unwritten(
-                            "header",
-                            "title and number stand",
-                            one -> one.withHeader(one.header().withHeightMm(STRIP_MM))));
-        }
-        boolean shop =
-                !layout.shop().isBlank() && !sheet.left().contains(UNWRITTEN.key() + ":footer");
-        if (shop && layout.footer().heightMm() == 0) {
-            found.add(
-                    unwritten(
-                            "footer",
-                            "the shop line stands",
-                            one -> one.withFooter(one.footer().withHeightMm(STRIP_MM))));
-        }
-        return found;
-    }
-
-    private static Finding unwritten(String strip, String what, UnaryOperator<SheetLayout> with) {
-        return Finding.of(
-                UNWRITTEN,
-                "The " + strip + " is 0 mm high: " + what + " nowhere",
-                "What is typed there is printed in the " + strip + " of the sheet.",
-                new Answer.OnSheet(
-                        "strip",
-                        String.format(Locale.ROOT, "A %s of %.0f mm", strip, STRIP_MM),
-                        "Room for what is written",
-                        one -> one.withLayout(with.apply(one.layout())),
-                        GangWork.MAKE_ROOM),
-                leave(UNWRITTEN.key() + ":" + strip));
     }
 
     private static void add(List<Group> groups, List<Finding> found) {
@@ -310,55 +246,6 @@ public final class GangInspection {
                 .orElse(sheet);
     }
 
-    private List<Finding> crammed() {
-        double density = laid.nest().density();
-        if (!SheetFacts.isCrammed(laid) || sheet.left().contains(CRAMMED.key())) {
-            return List.of();
-        }
-        return List.of(
-                Finding.of(
-                                CRAMMED,
-                                String.format(
-                                        Locale.ROOT,
-                                        "%.0f %% of the sheet is stickers",
-                                        100 * density),
-                                "So full a sheet is hard to weed and to peel, and looks crammed.",
-                                leave(CRAMMED.key()))
-                        .measuring(new Measure(100 * density, "%"))
-                        .against(100 * SheetFacts.CRAMMED));
-    }
-
-    private List<Finding> coloured() {
-        SheetLayout layout = sheet.layout();
-        boolean fine = !SheetFacts.isBufferShort(layout) || sheet.left().contains(COLOURED.key());
-        if (fine) {
-            return List.of();
-        }
-        return List.of(
-                Finding.of(
-                                COLOURED,
-                                String.format(
-                                        Locale.ROOT,
-                                        "%.1f mm from cut to cut on a coloured ground",
-                                        layout.gapMm()),
-                                "Where the ground is coloured, each border wants a buffer: 5 mm are"
-                                        + " usual, so that a drifting blade shows no neighbour.",
-                                new Answer.OnSheet(
-                                        "widen",
-                                        "5 mm apart",
-                                        "5 mm from cut to cut",
-                                        one ->
-                                                one.withLayout(
-                                                        one.layout()
-                                                                .withGapMm(
-                                                                        SheetFacts
-                                                                                .COLOURED_GAP_MM)),
-                                        GangWork.ARRANGE),
-                                leave(COLOURED.key()))
-                        .measuring(Measure.mm(layout.gapMm()))
-                        .against(SheetFacts.COLOURED_GAP_MM));
-    }
-
     private List<Finding> small() {
         return stickers.stream()
                 .filter(one -> one.sticker().isPresent())
@@ -372,53 +259,6 @@ public final class GangInspection {
                                                 + " the backing.",
                                         leave(smallKey(one))))
                 .toList();
-    }
-
-    /** Inks of their own that two drawings call alike and have measured otherwise. */
-    private List<Finding> inks() {
-        Map<String, Colorant> known = new LinkedHashMap<>();
-        Map<String, Double> apart = new LinkedHashMap<>();
-        for (SheetItem item : laid.items()) {
-            spots(item)
-                    .forEach(
-                            ink -> {
-                                String name = ink.name().toLowerCase(Locale.ROOT);
-                                Colorant first = known.putIfAbsent(name, ink);
-                                if (first != null) {
-                                    apart.merge(first.name(), apart(first, ink), Math::max);
-                                }
-                            });
-        }
-        return apart.entrySet().stream()
-                .filter(one -> one.getValue() > SAME_INK)
-                .filter(one -> !sheet.left().contains(INKS.key() + ":" + one.getKey()))
-                .map(
-                        one ->
-                                Finding.of(
-                                                INKS,
-                                                "Two drawings have another ink called "
-                                                        + one.getKey(),
-                                                "A press knows inks by their names: all of it is"
-                                                        + " one plate and one ink, shown as the"
-                                                        + " first of them was measured. Call them"
-                                                        + " otherwise if they are two.",
-                                                leave(INKS.key() + ":" + one.getKey()))
-                                        .measuring(new Measure(one.getValue(), "ΔE00")))
-                .toList();
-    }
-
-    private static Stream<Colorant> spots(SheetItem item) {
-        return item.sticker().art().layers().stream()
-                .flatMap(layer -> layer.objects().stream())
-                .flatMap(object -> object.tints().percent().keySet().stream())
-                .filter(ink -> ink.kind() == Colorant.Kind.SPOT)
-                .distinct();
-    }
-
-    private static double apart(Colorant first, Colorant second) {
-        return first.look()
-                .flatMap(one -> second.look().map(other -> DeltaE2000.between(one, other)))
-                .orElse(0.0);
     }
 
     private static String smallKey(GangSticker one) {

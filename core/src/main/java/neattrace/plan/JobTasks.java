@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.zip.CRC32;
 import neattrace.goods.Goods;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Needs.Coloured;
@@ -25,6 +26,16 @@ public final class JobTasks {
     private static final double STILL = 0.1;
 
     private JobTasks() {}
+
+    /**
+     * What tells a work from others in calendars, see {@link Task#withId}: its title and its scan.
+     * As long as it takes to read the scan's bytes once.
+     */
+    public static String id(Job job) {
+        CRC32 scan = new CRC32();
+        scan.update(job.source().bytes());
+        return job.title() + "|" + Long.toHexString(scan.getValue());
+    }
 
     /** What drives a drawing's hours. */
     public static Drivers drivers(Drawing drawing, double lineMm) {

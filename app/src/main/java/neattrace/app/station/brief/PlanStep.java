@@ -162,8 +162,8 @@ final class PlanStep implements Step {
                 past);
     }
 
-    private Plan plan(LocalDate due) {
-        return Planner.plan(List.of(task(due)), habits.calendar(), LocalDate.now());
+    private Plan plan(Task task) {
+        return Planner.plan(List.of(task), habits.calendar(), LocalDate.now());
     }
 
     private void write() {
@@ -172,7 +172,9 @@ final class PlanStep implements Step {
             desk.bench().say("Say at Order by when it is due first.");
             return;
         }
-        byte[] text = PlanCalendar.write(plan(due), Instant.now()).getBytes(StandardCharsets.UTF_8);
+        byte[] text =
+                PlanCalendar.write(plan(task(due).withId(JobTasks.id(desk.job()))), Instant.now())
+                        .getBytes(StandardCharsets.UTF_8);
         desk.bench()
                 .chooseTarget(
                         "A plan for calendars",
@@ -232,7 +234,7 @@ final class PlanStep implements Step {
             stages.show(desk.job().log().work(), task(LocalDate.now()).left());
             return;
         }
-        Plan plan = plan(due);
+        Plan plan = plan(task(due));
         Plan.Outcome outcome = plan.outcomes().get(0);
         summary.setText(words(outcome));
         stages.show(desk.job().log().work(), outcome.task().left());
