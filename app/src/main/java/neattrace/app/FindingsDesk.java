@@ -10,6 +10,7 @@ import neattrace.app.station.StationPanel;
 import neattrace.app.table.Mark;
 import neattrace.app.table.Table;
 import neattrace.app.work.Insights;
+import neattrace.app.work.KnownSheet;
 import neattrace.app.work.Looked;
 import neattrace.app.work.LookedDrawing;
 import neattrace.app.work.LookedSheet;
@@ -88,7 +89,7 @@ final class FindingsDesk implements FindingsRoom.Acts {
     /** What stands against the sheet of stickers that one works on. */
     private void showSheet() {
         SheetDesk desk = workspace.sheetDesk();
-        SheetDesk.Known known = desk.knownProperty().get();
+        KnownSheet known = desk.knownProperty().get();
         if (known == null) {
             room.show(
                     null, station.stop().key(), Optional.empty(), "The drawings are being read …");

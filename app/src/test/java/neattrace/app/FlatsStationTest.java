@@ -2,9 +2,6 @@ package neattrace.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -15,7 +12,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import javax.imageio.ImageIO;
 import neattrace.app.station.flats.FlatsPanel;
 import neattrace.finding.Finding;
 import neattrace.flat.Fill;
@@ -247,17 +243,7 @@ class FlatsStationTest extends WindowTest {
     @Test
     void aPictureColoursTheDrawingAndItsColoursCanBeTaken(FxRobot robot) throws Exception {
         open(robot);
-        BufferedImage image = new BufferedImage(160, 100, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = image.createGraphics();
-        g.setColor(Color.WHITE);
-        g.fillRect(0, 0, 160, 100);
-        g.setColor(new Color(0x30A060));
-        g.fillRect(14, 14, 66, 72);
-        g.setColor(new Color(0xE0A030));
-        g.fillRect(80, 14, 66, 72);
-        g.dispose();
-        Path file = folder.resolve("rough.png");
-        ImageIO.write(image, "png", file.toFile());
+        Path file = dabs("rough.png");
         step(robot, "picture");
         robot.interact(() -> workbench.station(FlatsPanel.class).openPicture(file));
         until(() -> robot.lookup("#reference").queryAs(ImageView.class).getImage() != null);

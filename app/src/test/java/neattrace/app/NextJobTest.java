@@ -2,10 +2,6 @@ package neattrace.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.control.Button;
@@ -15,7 +11,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import javax.imageio.ImageIO;
 import neattrace.app.station.brief.BriefPanel;
 import neattrace.app.station.press.PressPanel;
 import neattrace.goods.GoodsKind;
@@ -34,22 +29,6 @@ class NextJobTest extends WindowTest {
 
     private static int decisions(FxRobot robot) {
         return robot.lookup("#decisions").<ListView<?>>query().getItems().size();
-    }
-
-    /** Two colours, one for each box. */
-    private static Path rough() throws IOException {
-        BufferedImage image = new BufferedImage(160, 100, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = image.createGraphics();
-        g.setColor(Color.WHITE);
-        g.fillRect(0, 0, 160, 100);
-        g.setColor(new Color(0x3070C0));
-        g.fillRect(14, 14, 66, 72);
-        g.setColor(new Color(0xE0A030));
-        g.fillRect(80, 14, 66, 72);
-        g.dispose();
-        Path file = folder.resolve("dabs.png");
-        ImageIO.write(image, "png", file.toFile());
-        return file;
     }
 
     private void proposed(FxRobot robot) throws Exception {
@@ -88,7 +67,7 @@ class NextJobTest extends WindowTest {
     void theNextDrawingIsNotColouredByTheRoughOfTheLast(FxRobot robot) throws Exception {
         open(robot, boxes("one.png", 300));
         robot.push(KeyCode.B);
-        Path rough = rough();
+        Path rough = dabs("dabs.png");
         robot.interact(() -> workbench.station(BriefPanel.class).propose(rough));
         until(() -> workspace.job().fills().size() == 2);
         settled();

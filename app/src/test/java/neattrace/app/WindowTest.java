@@ -95,6 +95,22 @@ abstract class WindowTest {
         return Files.write(folder.resolve(name), out.toByteArray());
     }
 
+    /** A rough of the boxes: two colours dabbed in loosely, one for each. */
+    static Path dabs(String name) throws IOException {
+        BufferedImage image = new BufferedImage(160, 100, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, 160, 100);
+        g.setColor(new Color(0x3070C0));
+        g.fillRect(14, 14, 66, 72);
+        g.setColor(new Color(0xE0A030));
+        g.fillRect(80, 14, 66, 72);
+        g.dispose();
+        Path file = folder.resolve(name);
+        javax.imageio.ImageIO.write(image, "png", file.toFile());
+        return file;
+    }
+
     static void until(Callable<Boolean> condition) throws Exception {
         WaitForAsyncUtils.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS, condition);
         WaitForAsyncUtils.waitForFxEvents();

@@ -5,10 +5,10 @@ import java.util.Map;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import neattrace.app.work.KnownSheet;
 import neattrace.app.work.Looked;
 import neattrace.app.work.LookedDrawing;
 import neattrace.app.work.LookedSheet;
-import neattrace.app.work.SheetDesk;
 import neattrace.finding.Place;
 import neattrace.geom.Point;
 import neattrace.job.pipeline.Drawing;
@@ -34,7 +34,7 @@ final class Thumbnails {
                 }
             };
     private Drawing of;
-    private SheetDesk.Known sheet;
+    private KnownSheet sheet;
 
     /** What is round a place: the scan, or cuts of a sheet. */
     Image of(Looked looked, Place place) {
@@ -44,7 +44,7 @@ final class Thumbnails {
         return of(((LookedDrawing) looked).drawing(), place);
     }
 
-    private Image of(SheetDesk.Known known, Place place) {
+    private Image of(KnownSheet known, Place place) {
         if (sheet != known) {
             this.known.clear();
         }

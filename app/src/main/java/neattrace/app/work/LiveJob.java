@@ -1,8 +1,6 @@
 package neattrace.app.work;
 
 import java.io.IOException;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -25,14 +23,11 @@ import neattrace.job.pipeline.Pipeline;
  */
 final class LiveJob implements AutoCloseable {
 
-    /** What waits for the newest drawing, and what it is called. */
-    private record Waiting(String what, Consumer<Shown> then) {}
-
     private final ReadOnlyObjectWrapper<History<Job>> history = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<PlanPainter> early = new ReadOnlyObjectWrapper<>();
     private final Running running = new Running("computing");
-    private final List<Waiting> waiting = new ArrayList<>();
+    private final WaitingFiles<Shown> waiting = new WaitingFiles<>();
     private final Messages messages;
     private final Keeper keeper;
     private final ShownMaker maker;
@@ -322,9 +317,7 @@ final class LiveJob implements AutoCloseable {
         beforeShown.accept(result);
         early.set(null);
         shown.set(result);
-        List<Waiting> now = List.copyOf(waiting);
-        waiting.clear();
-        now.forEach(one -> one.then().accept(result));
+        waiting.serve(result);
         goOn();
         refresh();
     }
@@ -348,9 +341,8 @@ final class LiveJob implements AutoCloseable {
             early.set(null);
             keeper.keep(settled.job());
         }
-        List<String> given = waiting.stream().map(Waiting::what).toList();
-        waiting.clear();
-        return given.isEmpty() ? "" : " Not written: " + String.join(", ", given) + ".";
+        String given = waiting.giveUp();
+        return given.isEmpty() ? "" : " Not written: " + given + ".";
     }
 
     /** Lines are shown as soon as they are there; areas take longer. */
@@ -389,7 +381,7 @@ final class LiveJob implements AutoCloseable {
             return;
         }
         messages.say("A change is still being worked out; the file is written right after.");
-        waiting.add(new Waiting(what, then));
+        waiting.add(what, then);
         if (!loading.isEmpty()) {
             // What is being opened had made the change void; the file comes first.
             afterwards = again;

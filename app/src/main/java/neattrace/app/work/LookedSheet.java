@@ -8,7 +8,7 @@ import neattrace.finding.Findings;
  * @param known the sheet with all that is known of it
  * @param whole whether all is arranged that was to be
  */
-public record LookedSheet(SheetDesk.Known known, boolean whole) implements Looked {
+public record LookedSheet(KnownSheet known, boolean whole) implements Looked {
 
     @Override
     public Findings findings() {

@@ -2,9 +2,7 @@ package neattrace.app.work;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -17,7 +15,6 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
-import neattrace.finding.Findings;
 import neattrace.gang.GangArranger;
 import neattrace.gang.GangFile;
 import neattrace.gang.GangLoader;
@@ -25,9 +22,6 @@ import neattrace.gang.GangSheet;
 import neattrace.gang.GangSticker;
 import neattrace.gang.GangWork;
 import neattrace.goods.nest.NestWish;
-import neattrace.goods.sheet.SheetFacts;
-import neattrace.goods.sheet.StickerSheet;
-import neattrace.inspection.GangInspection;
 import neattrace.job.History;
 import neattrace.stage.Progress;
 
@@ -41,41 +35,8 @@ public final class SheetDesk implements AutoCloseable {
     /** While one waits it gets better for so long at most, seconds. */
     private static final double PATIENCE = 600;
 
-    /**
-     * A sheet with all that is known of it.
-     *
-     * @param sheet as it was when this was found out
-     * @param stickers what became of its drawings
-     * @param laid the stickers where they lie
-     * @param places the numbers of their places on the sheet, in the same order
-     * @param facts what was measured
-     * @param findings what stands against it; nothing while it is still being arranged
-     * @param arranged whether all is arranged that was to be
-     */
-    public record Known(
-            GangSheet sheet,
-            List<GangSticker> stickers,
-            StickerSheet laid,
-            List<Integer> places,
-            SheetFacts facts,
-            Findings findings,
-            boolean arranged) {
-
-        static Known of(GangSheet sheet, List<GangSticker> stickers, boolean arranged) {
-            StickerSheet laid = GangArranger.laid(sheet, stickers);
-            return new Known(
-                    sheet,
-                    List.copyOf(stickers),
-                    laid,
-                    GangArranger.places(sheet, stickers),
-                    SheetFacts.of(laid),
-                    arranged ? GangInspection.of(sheet, stickers, laid) : Findings.NONE,
-                    arranged);
-        }
-    }
-
     private final ReadOnlyObjectWrapper<History<GangSheet>> history = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Known> known = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<KnownSheet> known = new ReadOnlyObjectWrapper<>();
     private final BooleanProperty inHand = new SimpleBooleanProperty();
     private final StringProperty under = new SimpleStringProperty("");
     private final Running running = new Running("sheet of stickers");
@@ -89,8 +50,8 @@ public final class SheetDesk implements AutoCloseable {
     /** The sheet that is being worked on, before anything was arranged of it. */
     private GangSheet basis;
 
-    /** What waits for the sheet to be worked out, by what it is called. */
-    private final Map<String, Consumer<Known>> waiting = new LinkedHashMap<>();
+    /** What waits for the sheet to be worked out. */
+    private final WaitingFiles<KnownSheet> waiting = new WaitingFiles<>();
 
     /** A window that is going away may still come to the front once more. */
     private boolean closed;
@@ -107,7 +68,7 @@ public final class SheetDesk implements AutoCloseable {
     }
 
     /** What is known of the sheet, or of an earlier one while it is being worked on. */
-    public ReadOnlyObjectProperty<Known> knownProperty() {
+    public ReadOnlyObjectProperty<KnownSheet> knownProperty() {
         return known.getReadOnlyProperty();
     }
 
@@ -306,11 +267,12 @@ public final class SheetDesk implements AutoCloseable {
                     List<GangSticker> read =
                             loader.load(of, progress.part(0, now == GangWork.NONE ? 0.9 : 0.4));
                     if (now == GangWork.NONE) {
-                        return Known.of(of, read, true);
+                        return KnownSheet.of(of, read, true);
                     }
                     // What lies there is seen while the rest is being arranged.
-                    tell(of, Known.of(of, read, false));
-                    return Known.of(arranged(of, read, now, progress.part(0.4, 1)), read, true);
+                    tell(of, KnownSheet.of(of, read, false));
+                    return KnownSheet.of(
+                            arranged(of, read, now, progress.part(0.4, 1)), read, true);
                 },
                 this::settle,
                 this::failed);
@@ -326,12 +288,12 @@ public final class SheetDesk implements AutoCloseable {
                 of,
                 read,
                 now == GangWork.IMPROVE ? usual.forSeconds(PATIENCE) : usual,
-                better -> tell(of, Known.of(better, read, false)),
+                better -> tell(of, KnownSheet.of(better, read, false)),
                 progress);
     }
 
     /** Shows something better while better is still looked for. */
-    private void tell(GangSheet of, Known better) {
+    private void tell(GangSheet of, KnownSheet better) {
         Platform.runLater(
                 () -> {
                     // A change made meanwhile comes first.
@@ -342,12 +304,10 @@ public final class SheetDesk implements AutoCloseable {
                 });
     }
 
-    private void settle(Known result) {
+    private void settle(KnownSheet result) {
         wish = GangWork.NONE;
         took(result);
-        List<Consumer<Known>> now = List.copyOf(waiting.values());
-        waiting.clear();
-        now.forEach(one -> one.accept(known.get()));
+        waiting.serve(known.get());
     }
 
     private void failed(Throwable e) {
@@ -355,12 +315,12 @@ public final class SheetDesk implements AutoCloseable {
         giveUp(Messages.plain(e));
     }
 
-    private void took(Known result) {
+    private void took(KnownSheet result) {
         if (!result.sheet().equals(sheet())) {
             history.set(history.get().completed(result.sheet()));
             keeper.keep(result.sheet());
         }
-        Known before = known.get();
+        KnownSheet before = known.get();
         boolean same =
                 before != null
                         && before.arranged() == result.arranged()
@@ -378,8 +338,8 @@ public final class SheetDesk implements AutoCloseable {
      * @param what the file that is waited for, told if nothing comes of it
      * @param then called with all that is known, at once if nothing is being worked out
      */
-    public void whenSettled(String what, Consumer<Known> then) {
-        Known now = known.get();
+    public void whenSettled(String what, Consumer<KnownSheet> then) {
+        KnownSheet now = known.get();
         boolean newest = now != null && now.arranged() && now.sheet().equals(sheet());
         if (newest && isSettled()) {
             then.accept(now);
@@ -390,7 +350,7 @@ public final class SheetDesk implements AutoCloseable {
             return;
         }
         messages.say("The sheet is still being worked out; the file is written right after.");
-        waiting.put(what, then);
+        waiting.add(what, then);
     }
 
     private void notWritten(String what, String why) {
@@ -398,10 +358,9 @@ public final class SheetDesk implements AutoCloseable {
     }
 
     private void giveUp(String why) {
-        List<String> given = List.copyOf(waiting.keySet());
-        waiting.clear();
+        String given = waiting.giveUp();
         if (!given.isEmpty()) {
-            notWritten(String.join(", ", given), why);
+            notWritten(given, why);
         }
     }
 

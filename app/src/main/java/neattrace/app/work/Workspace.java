@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -20,27 +19,19 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import javafx.util.Duration;
 import neattrace.export.PlanPainter;
-import neattrace.export.PngWriter;
-import neattrace.files.FileStamp;
 import neattrace.inspection.Inspection;
 import neattrace.inspection.Inspector;
 import neattrace.job.History;
 import neattrace.job.Job;
-import neattrace.job.Source;
 import neattrace.job.WrittenFile;
-import neattrace.job.file.JobFile;
 import neattrace.job.pipeline.Pipeline;
 import neattrace.press.PressProfile;
-import neattrace.print.Plans;
-import neattrace.raster.reading.PictureReader;
 
 /**
  * The open job. All methods belong to the JavaFX thread; computing, reading and writing happen on
  * threads of its own, newest request first, and results come back to the JavaFX thread.
  */
 public final class Workspace implements AutoCloseable {
-
-    private static final int PREVIEW_PX = 512;
 
     private final OpenFile file = new OpenFile();
     private final Messages messages = new Messages();
@@ -54,6 +45,7 @@ public final class Workspace implements AutoCloseable {
     private final RecentFiles recent;
     private final Keeper keeper;
     private final LiveJob live;
+    private final JobFiles files;
     private final SheetDesk sheetDesk = new SheetDesk(messages);
     private final StringProperty overWords = new SimpleStringProperty("");
     private final DoubleProperty overScale = new SimpleDoubleProperty();
@@ -83,7 +75,11 @@ public final class Workspace implements AutoCloseable {
         this.live =
                 new LiveJob(
                         pipeline, messages, keeper, this::beforeShown, this::hasSomethingToLose);
+        this.files = new JobFiles(file, live, writing, recent, keeper);
         this.previews = new Previews(live.shownProperty()::get);
+        files.whenBegun(this::began);
+        files.beforeSaving(() -> noteWork(0));
+        files.whenSaved(sheetDesk::lookAgain);
         live.historyProperty().addListener(property -> file.changed(job()));
     }
 
@@ -239,51 +235,17 @@ public final class Workspace implements AutoCloseable {
 
     /** Opens a picture or a job file. */
     public void open(Path path) {
-        String what = "Opening " + path.getFileName();
-        if (path.toString().endsWith(JobFile.ENDING)) {
-            FileStamp before = FileStamp.of(path);
-            live.load(
-                    what,
-                    () -> JobFile.open(path),
-                    job -> {
-                        file.isIn(path, job, before);
-                        recent.remember(path);
-                        began();
-                    });
-            return;
-        }
-        String name = path.getFileName().toString();
-        live.load(
-                what,
-                () -> Job.of(new Source(name, PictureReader.bytes(path))),
-                job -> {
-                    file.isOf(path);
-                    recent.remember(path);
-                    began();
-                });
+        files.open(path);
     }
 
     /** Takes over a job that was left behind by a crash. */
     public void recover(Path kept) {
-        live.load(
-                "Bringing the job back",
-                () -> JobFile.open(kept),
-                job -> {
-                    file.isBroughtBack();
-                    keeper.discard(kept);
-                    began();
-                });
+        files.recover(kept);
     }
 
     /** Opens a job that is made by {@code source}, which may take its time. */
     public void make(String what, Callable<Job> source) {
-        live.load(
-                what,
-                source,
-                job -> {
-                    file.isNowhere();
-                    began();
-                });
+        files.make(what, source);
     }
 
     /** Another job is open: time worked before was worked on the one before. */
@@ -365,11 +327,7 @@ public final class Workspace implements AutoCloseable {
 
     /** The job as it stands, to be saved whichever is open by then; empty if none is open. */
     public Optional<Asked> asked() {
-        Job job = job();
-        Shown now = live.shownProperty().get();
-        return job == null || now == null
-                ? Optional.empty()
-                : Optional.of(new Asked(live.opening(), job, now));
+        return files.asked();
     }
 
     /**
@@ -378,30 +336,7 @@ public final class Workspace implements AutoCloseable {
      * @param whenDone runs after success, if the job is still open
      */
     public void save(Asked asked, Path target, Runnable whenDone) {
-        boolean open = asked.of() == live.opening();
-        if (open) {
-            noteWork(0);
-        }
-        Asked now = open ? asked().orElse(asked) : asked;
-        AtomicReference<FileStamp> stamp = new AtomicReference<>(FileStamp.NONE);
-        write(
-                "Saved " + target.getFileName() + ".",
-                target,
-                progress -> {
-                    JobFile.save(
-                            target,
-                            now.job(),
-                            PngWriter.preview(Plans.forPixels(now.shown().art()), PREVIEW_PX));
-                    stamp.set(FileStamp.of(target));
-                },
-                () -> {
-                    recent.remember(target);
-                    sheetDesk.lookAgain();
-                    if (now.of() == live.opening()) {
-                        file.savedTo(target, now.job(), stamp.get());
-                        whenDone.run();
-                    }
-                });
+        files.save(asked, target, whenDone);
     }
 
     /** Saves the open job. */

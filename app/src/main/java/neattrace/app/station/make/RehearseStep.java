@@ -13,6 +13,7 @@ import neattrace.app.docket.Sentence;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
 import neattrace.app.work.Aside;
+import neattrace.app.work.KnownSheet;
 import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.geom.Point;
@@ -207,7 +208,7 @@ final class RehearseStep implements Step {
     }
 
     private void runSheet() {
-        SheetDesk.Known known = desk.knownProperty().get();
+        KnownSheet known = desk.knownProperty().get();
         if (!here || known == null || known.laid().nest().laid().isEmpty()) {
             sheet.rehearse(null, null);
             told.getChildren().clear();
@@ -219,7 +220,7 @@ final class RehearseStep implements Step {
                 () -> rehearsed(known, with), done -> took(known, done, drift, with), this::failed);
     }
 
-    private SheetRehearsal rehearsed(SheetDesk.Known known, CutterSettings with) {
+    private SheetRehearsal rehearsed(KnownSheet known, CutterSettings with) {
         try {
             return SheetRehearsal.of(known.laid(), bench.workspace().press(), with);
         } catch (IOException e) {
@@ -227,7 +228,7 @@ final class RehearseStep implements Step {
         }
     }
 
-    private void took(SheetDesk.Known of, SheetRehearsal done, Point drift, CutterSettings with) {
+    private void took(KnownSheet of, SheetRehearsal done, Point drift, CutterSettings with) {
         boolean newest =
                 here
                         && isOfSheet()

@@ -9,7 +9,7 @@ import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
-import neattrace.app.work.SheetDesk;
+import neattrace.app.work.KnownSheet;
 import neattrace.gang.GangPlace;
 import neattrace.geom.Point;
 import neattrace.goods.nest.Laid;
@@ -34,7 +34,7 @@ final class SheetHand {
     private final Consumer<String> tell;
     private final Runnable changed;
     private final PauseTransition resting = new PauseTransition(PAUSE);
-    private SheetDesk.Known known;
+    private KnownSheet known;
 
     /** Its number among those that lie there; -1 for none. */
     private int chosen = -1;
@@ -65,7 +65,7 @@ final class SheetHand {
     }
 
     /** A sheet is there, or none; what is in hand stays so if it still lies where it did. */
-    void show(SheetDesk.Known next) {
+    void show(KnownSheet next) {
         if (next != null && resting.getStatus() == Animation.Status.RUNNING) {
             lay();
         }

@@ -10,7 +10,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
-import neattrace.app.work.SheetDesk;
+import neattrace.app.work.KnownSheet;
 import neattrace.finding.Finding;
 import neattrace.finding.Place;
 import neattrace.geom.Point;
@@ -313,7 +313,7 @@ final class SheetPainter {
     }
 
     /** The sheet's measures below it. */
-    void told(SheetDesk.Known known, double height) {
+    void told(KnownSheet known, double height) {
         SheetLayout layout = known.sheet().layout();
         double nearest = known.facts().nearestMm();
         String words =

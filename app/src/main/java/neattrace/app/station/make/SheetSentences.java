@@ -18,6 +18,7 @@ import neattrace.app.docket.Hint;
 import neattrace.app.docket.NumberField;
 import neattrace.app.docket.Rows;
 import neattrace.app.docket.Sentence;
+import neattrace.app.work.KnownSheet;
 import neattrace.app.work.SheetDesk;
 import neattrace.export.GoodsFormat;
 import neattrace.gang.GangAim;
@@ -131,7 +132,7 @@ final class SheetSentences extends VBox {
     }
 
     /** Shows a sheet; {@code known} may be null, or of an earlier one. */
-    void show(GangSheet sheet, SheetDesk.Known known) {
+    void show(GangSheet sheet, KnownSheet known) {
         aim.show(sheet.aim());
         turns.show(sheet.turns());
         gap.show(sheet.layout().gapMm());
@@ -155,7 +156,7 @@ final class SheetSentences extends VBox {
         }
     }
 
-    private static boolean isOver(SheetDesk.Known known) {
+    private static boolean isOver(KnownSheet known) {
         return known != null && !known.laid().nest().left().isEmpty();
     }
 

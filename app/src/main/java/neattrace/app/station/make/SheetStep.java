@@ -16,6 +16,7 @@ import neattrace.app.docket.Buttons;
 import neattrace.app.docket.Hint;
 import neattrace.app.docket.Step;
 import neattrace.app.station.Bench;
+import neattrace.app.work.KnownSheet;
 import neattrace.app.work.SheetDesk;
 import neattrace.app.work.Shown;
 import neattrace.export.GoodsFormat;
@@ -207,7 +208,7 @@ final class SheetStep implements Step {
         desk.whenSettled(String.valueOf(target.getFileName()), known -> write(target, as, known));
     }
 
-    private void write(Path target, GoodsFormat as, SheetDesk.Known known) {
+    private void write(Path target, GoodsFormat as, KnownSheet known) {
         Optional<String> stop = missing(known);
         if (stop.isPresent()) {
             bench.workspace().tellTrouble(new IOException(stop.get()));
@@ -229,7 +230,7 @@ final class SheetStep implements Step {
                         bench::refresh);
     }
 
-    private static Optional<String> missing(SheetDesk.Known known) {
+    private static Optional<String> missing(KnownSheet known) {
         return known.stickers().stream()
                 .filter(one -> one.sticker().isEmpty())
                 .findFirst()
@@ -263,7 +264,7 @@ final class SheetStep implements Step {
                 Buttons.small("A new one …", "new-sheet", this::create));
     }
 
-    private void tell(SheetDesk.Known known) {
+    private void tell(KnownSheet known) {
         view.show(known);
         if (known != null) {
             sentences.show(desk.sheet(), known);

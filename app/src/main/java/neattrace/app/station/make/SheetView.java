@@ -15,7 +15,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.stage.Screen;
 import neattrace.app.work.Aside;
-import neattrace.app.work.SheetDesk;
+import neattrace.app.work.KnownSheet;
 import neattrace.finding.Finding;
 import neattrace.gang.GangPlace;
 import neattrace.geom.Point;
@@ -40,7 +40,7 @@ final class SheetView extends Region {
     private final SheetFaces faces = new SheetFaces(this::draw);
     private final PressProfile press;
     private final SheetHand hand;
-    private SheetDesk.Known known;
+    private KnownSheet known;
     private Image ground;
     private SheetLayout groundOf;
     private String writtenOf = "";
@@ -91,7 +91,7 @@ final class SheetView extends Region {
     }
 
     /** Shows a sheet; null for none. */
-    void show(SheetDesk.Known next) {
+    void show(KnownSheet next) {
         boolean sizeSame =
                 known != null
                         && next != null
