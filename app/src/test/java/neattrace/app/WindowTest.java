@@ -101,7 +101,7 @@ abstract class WindowTest {
         Graphics2D g = image.createGraphics();
         g.setColor(Color.WHITE);
         g.fillRect(0, 0, 160, 100);
-        g.setColor(new Color(0x3070C0));
+        g.setColor(new Color(0x30A060));
         g.fillRect(14, 14, 66, 72);
         g.setColor(new Color(0xE0A030));
         g.fillRect(80, 14, 66, 72);
