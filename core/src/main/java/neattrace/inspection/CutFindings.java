@@ -147,7 +147,7 @@ final class CutFindings {
         Point at = onDrawing(island.middle());
         double area = island.shape().getArea();
         double tie = set.recipe().tieMm();
-        Place place = box(island, at);
+        Place place = box(island);
         if (island.ties() < 2 && !left.isLeft(wished.left("few"), at)) {
             found.add(
                     Finding.of(
@@ -202,7 +202,7 @@ final class CutFindings {
                                         island.reachMm()),
                                 change("tie", "Hold it by one more tie", wished, tied(ties)),
                                 left.leave(wished.left("heavy"), at))
-                        .at(box(island, at))
+                        .at(box(island))
                         .measuring(new Measure(island.loadMm2(), "mm²"))
                         .against(island.bearsMm2())
                         .on(wished.keys()));
@@ -296,10 +296,11 @@ final class CutFindings {
                 one.withMaking(one.making().withStencil(change.apply(one.making().stencil())));
     }
 
-    private Place box(Island island, Point at) {
+    private Place box(Island island) {
         var box = island.shape().getEnvelopeInternal();
         double k = set.room().factor();
-        return new Place.Box(at, box.getWidth() / k, box.getHeight() / k);
+        Point middle = onDrawing(new Point(box.centre().x, box.centre().y));
+        return new Place.Box(middle, box.getWidth() / k, box.getHeight() / k);
     }
 
     private Point onDrawing(Point onSheet) {

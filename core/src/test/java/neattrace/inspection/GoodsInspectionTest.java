@@ -1,6 +1,7 @@
 package neattrace.inspection;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -15,6 +16,7 @@ import neattrace.finding.Answer;
 import neattrace.finding.Finding;
 import neattrace.finding.Group;
 import neattrace.finding.Kind;
+import neattrace.finding.Place;
 import neattrace.geom.Point;
 import neattrace.goods.GoodsKind;
 import neattrace.goods.Ground;
@@ -153,6 +155,36 @@ class GoodsInspectionTest {
         assertThat(without.goods().wanted().get(0).making().stencil().dropMm2())
                 .isGreaterThanOrEqualTo(tiny.findings().get(0).measure().orElseThrow().value());
         goesEitherWay(job, "stencil-island-tiny", "drop");
+    }
+
+    /** An island like a C has no middle in it; the frame lies round it all the same. */
+    @Test
+    void theFrameOfAnIslandLiesRoundIt() throws IOException {
+        BufferedImage image = Pictures.plain(1000, 1000, BufferedImage.TYPE_BYTE_GRAY, 0xFFFFFFFF);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.BLACK);
+        g.fillRect(60, 60, 880, 880);
+        g.setColor(Color.WHITE);
+        g.fillRect(100, 100, 200, 800);
+        g.fillRect(100, 100, 800, 100);
+        g.fillRect(100, 800, 800, 100);
+        g.dispose();
+        Job job =
+                wanting(
+                        Job.of(new Source("c.png", Pictures.png(image, 300))),
+                        GoodsKind.CUT_STENCIL,
+                        GoodsInspectionTest::asScanned);
+        Place.Box box =
+                (Place.Box)
+                        look(job, "stencil-island-heavy")
+                                .orElseThrow()
+                                .findings()
+                                .get(0)
+                                .place()
+                                .orElseThrow();
+        assertThat(box.at().x()).isCloseTo(500 / MM, within(0.2));
+        assertThat(box.at().y()).isCloseTo(500 / MM, within(0.2));
+        assertThat(box.widthMm()).isCloseTo(800 / MM, within(0.3));
     }
 
     private static WantedGoods tied(WantedGoods goods, double tieMm) {
